@@ -1,0 +1,156 @@
+import { byFeel, counts, holds, passes, reps, stops, timed, travel } from '../exercise/catalogue/author';
+import { Dose, DosePart, DoseRange } from './dose';
+import { nextSayable, sayableCounts, sayablePauses, sayableSeconds } from './sayable';
+import { doseProduct, doseTokens, sayDose, sayPart } from './sentence';
+import { fillWindow } from './window';
+import { beatMs, partTime, repPhasesMs } from './work';
+
+const refusedAt = (part: unknown) => DosePart.safeParse(part).error?.issues[0]?.path.join('.');
+
+describe('what a dose may be', () => {
+  it('is never zero and never a thousand', () => {
+    expect(refusedAt(reps(0))).toBe('reps');
+    expect(refusedAt(reps(1000))).toBe('reps');
+    expect(refusedAt(holds(1, 0, 5))).toBe('holdSeconds');
+    expect(refusedAt(timed(99_999))).toBe('seconds');
+    expect(refusedAt({ ...reps(5), sets: 0 })).toBe('sets');
+    expect(Dose.safeParse([]).success).toBe(false);
+  });
+
+  it('does not count the same thing twice', () => {
+    const twice = {
+      ...reps(5),
+      multipliers: [
+        { per: 'toes', count: 5 },
+        { per: 'toes', count: 5 },
+      ],
+    };
+    expect(DosePart.safeParse(twice).error?.issues[0]?.message).toBe('multiplier-twice');
+  });
+
+  it('by feel has its usual time inside its window', () => {
+    expect(refusedAt(byFeel(30, 20, 60))).toBe('usualSeconds');
+    expect(DosePart.safeParse(byFeel(10, 20, 60)).success).toBe(true);
+  });
+
+  it('keeps its kind from least to most', () => {
+    expect(
+      DoseRange.safeParse({ least: [reps(4)], usual: [timed(30)], most: [reps(8)], source: 'usual practice' }).success,
+    ).toBe(false);
+  });
+});
+
+describe('said as a teacher says it', () => {
+  it('"3 rounds of 30 s, 3 contact points, each foot"', () => {
+    expect(sayPart(holds(1, 30, 5, { sets: 3, per: { 'contact-points': 3 } }), 'each')).toBe(
+      '3 rounds of 30 s, 3 contact points, each foot',
+    );
+  });
+
+  it.each([
+    [reps(12), 'each', '12 reps, each foot'],
+    [reps(1), 'both', '1 rep, both feet'],
+    [holds(4, 10, 5), 'both', '4 holds of 10 s, both feet'],
+    [passes(8, 5), 'each', '8 slow passes, each foot'],
+    [stops(3, 10, 2), 'each', '3 spots of 10 s, each foot'],
+    [travel(2, 40, 80), 'travelling', '2 × 40 steps, walking'],
+    [timed(90), 'both', '1:30, both feet'],
+    [counts(4, 8, 108), 'both', '4 × 8 counts at 108, both feet'],
+    [byFeel(20, 40, 60), 'each', 'by feel, about 40 s, each foot'],
+    [reps(10), 'alternate', '10 reps, each foot, alternating'],
+  ] as const)('%#: %s', (part, feet, words) => {
+    expect(sayPart(part, feet)).toBe(words);
+  });
+
+  it('joins a composite with "then" and says the feet once', () => {
+    expect(sayDose([reps(12), holds(1, 20, 0)], 'each')).toBe('12 reps, then 20 s, each foot');
+  });
+
+  it('shows the product: 5 toes × 2 ways × 2 feet = 20 reps, 1:40', () => {
+    expect(doseProduct(reps(1, { per: { toes: 5, directions: 2 } }), [5], 'each').words).toBe(
+      '5 toes × 2 ways × 2 feet = 20 reps, 1:40',
+    );
+  });
+
+  it('ten circles are 40 when they are ten each way on each foot', () => {
+    expect(doseProduct(reps(10, { per: { directions: 2 } }), [3], 'each')).toMatchObject({
+      units: 40,
+      workMs: 120_000,
+    });
+  });
+
+  it('names every number that can be changed, with the phase it times', () => {
+    const tokens = doseTokens(reps(12, { sets: 2 }), [
+      { name: 'out', seconds: 2 },
+      { name: 'slow return', seconds: 3 },
+    ]);
+    expect(tokens.flatMap((t) => ('field' in t ? [t.field.path] : []))).toEqual(['sets', 'reps', 'tempo.0', 'tempo.1']);
+    expect(tokens.map((t) => ('field' in t ? String(t.field.value) : t.words)).join(' ')).toBe(
+      '2 rounds of 12 reps · 2 out, 3 slow return',
+    );
+  });
+});
+
+describe('sayable doses (practice)', () => {
+  it('never offers 13 reps or 27 s', () => {
+    expect(sayableCounts).not.toContain(13);
+    expect(sayableSeconds).not.toContain(27);
+  });
+
+  it('contains all that teachers say', () => {
+    expect(sayableCounts).toEqual(expect.arrayContaining([4, 5, 6, 8, 10, 12, 15, 16, 20, 24, 30, 32]));
+    expect(sayableSeconds).toEqual(expect.arrayContaining([5, 10, 15, 20, 30, 45, 60]));
+  });
+
+  it('steps up and down, from between two values too, and stops at the ends', () => {
+    expect(nextSayable(12, 1, sayableCounts)).toBe(15);
+    expect(nextSayable(13, -1, sayableCounts)).toBe(12);
+    expect(nextSayable(1, -1, sayableCounts)).toBe(1);
+    expect(nextSayable(1, -1, sayablePauses)).toBe(0);
+  });
+});
+
+describe('the same window for an easier or harder option', () => {
+  it('fills 72 s with as many reps as fit and can be said, and leaves the rest as rest', () => {
+    // 72 s at 5 s a rep: 14 would fit, nobody says 14; 12 take 60 s
+    const filled = fillWindow([reps(10)], [reps(30)], 72_000, [5]);
+    expect(filled.dose).toEqual([reps(12)]);
+    expect(filled.restMs).toBe(12_000);
+  });
+
+  it('stretches a single hold instead of repeating it', () => {
+    expect(fillWindow([holds(1, 30, 5)], [holds(1, 60, 5)], 50_000, [30])).toEqual({
+      dose: [holds(1, 45, 5)],
+      restMs: 5000,
+      tooLong: false,
+    });
+  });
+
+  it('never goes beyond the rung’s own most', () => {
+    const filled = fillWindow([reps(10)], [reps(10)], 72_000, [5]);
+    expect(filled.dose).toEqual([reps(10)]);
+    expect(filled.restMs).toBe(22_000);
+  });
+
+  it('says so when one is already too long', () => {
+    expect(fillWindow([holds(2, 60, 0)], [holds(3, 60, 0)], 30_000, [60]).tooLong).toBe(true);
+  });
+});
+
+describe('phases', () => {
+  it('of a pass stretch to its length: a sweep of 1 and 5 s in a pass of 4 s', () => {
+    expect(repPhasesMs(passes(8, 4), [1, 5])).toEqual([667, 3333]);
+    expect(repPhasesMs(reps(8, { tempo: [2, 3] }), [1, 5])).toEqual([2000, 3000]);
+  });
+});
+
+describe('beats', () => {
+  it('are rounded from the start of the phrase, not added up', () => {
+    expect(beatMs(4, 132)).toBe(1818);
+    expect(beatMs(28, 132)).toBe(12_727);
+  });
+
+  it('keep work and pauses apart', () => {
+    expect(partTime(holds(3, 10, 5, { sets: 2, setRest: 20 }), [1])).toEqual({ workMs: 60_000, restMs: 40_000 });
+  });
+});

@@ -1,0 +1,225 @@
+import type { Dose, DosePart } from '../../dose';
+import type { KitId, KitNeed } from '../../kit';
+import type { CheckId } from '../check';
+import type { Caution, Cues, Exercise, Fault, Performance, PerformanceChange, Rung, TwoWordings } from '../exercise';
+import type { Contact, FootState, Meets, Phase, Place } from '../foot-state';
+import type { Gate } from '../ladder';
+
+export { breaths, byFeel, counts, holds, passes, reps, stops, timed, travel } from '../../dose';
+
+/** Short ways to write an exercise down; every value they give is checked by the schema in the tests. */
+
+type Contacts = Readonly<Record<Place, readonly [Contact, Meets]>>;
+interface FootChange extends Partial<Omit<FootState, 'contacts'>> {
+  readonly contacts?: Partial<Contacts>;
+}
+
+function place(of: readonly [Contact, Meets]): { contact: Contact; meets: Meets } {
+  return { contact: of[0], meets: of[1] };
+}
+
+/** Standing quietly: heel and balls carry, toes lie long. */
+export const standing: FootState = {
+  role: 'works',
+  contacts: {
+    heel: place(['press', 'floor']),
+    innerBall: place(['press', 'floor']),
+    outerBall: place(['press', 'floor']),
+    bigToe: place(['rest', 'floor']),
+    smallToes: place(['rest', 'floor']),
+  },
+  midfoot: 'resting',
+  edge: 'even',
+  toes: 'long',
+  ankle: 'neutral',
+  heelHeightCm: 0,
+  knee: 'soft',
+  weightLine: 'between-first-and-second',
+};
+
+/** Seated with the foot flat: everything rests, nothing carries. */
+export const seatedFlat: FootState = {
+  ...foot(standing, {
+    contacts: { heel: ['rest', 'floor'], innerBall: ['rest', 'floor'], outerBall: ['rest', 'floor'] },
+    knee: 'bent',
+    weightLine: 'even',
+  }),
+};
+
+/** Nothing under the foot. */
+export const hanging: FootState = foot(standing, {
+  contacts: {
+    heel: ['hang', 'air'],
+    innerBall: ['hang', 'air'],
+    outerBall: ['hang', 'air'],
+    bigToe: ['hang', 'air'],
+    smallToes: ['hang', 'air'],
+  },
+  toes: 'relaxed',
+  knee: 'bent',
+  weightLine: 'none',
+});
+
+export const stands: FootState = { ...standing, role: 'stands' };
+export const restsFlat: FootState = { ...seatedFlat, role: 'rests' };
+
+/** One foot state from another, saying only what differs. */
+export function foot(from: FootState, change: FootChange): FootState {
+  const { contacts, ...rest } = change;
+  const changed = Object.fromEntries(Object.entries(contacts ?? {}).map(([at, of]) => [at, place(of)]));
+  return { ...from, ...rest, contacts: { ...from.contacts, ...changed } };
+}
+
+/** Standing on one foot, the other one held off the floor. */
+export const offTheFloor: FootState = foot(hanging, { role: 'rests', knee: 'soft' });
+
+/** High on the ball of the foot, toes long, knee straight. */
+export const onTheBall: FootState = foot(standing, {
+  contacts: { heel: ['lift', 'air'], bigToe: ['press', 'floor'] },
+  midfoot: 'lifted',
+  ankle: 'down',
+  heelHeightCm: 8,
+  knee: 'locked',
+});
+
+interface PhaseExtras {
+  /** True while working against load, false on the way back. */
+  readonly effort?: boolean;
+  /** Whether the body rises or sinks. */
+  readonly body?: Phase['body'];
+  readonly other?: FootState;
+  readonly undo?: string;
+  readonly breath?: Phase['breath'];
+  readonly picture?: Phase['picture'];
+  readonly bodyWeightPercent?: number;
+  readonly shiftCm?: number;
+}
+
+export function phase(name: string, seconds: number, working: FootState, extras: PhaseExtras = {}): Phase {
+  const pressed = extras.bodyWeightPercent !== undefined || extras.shiftCm !== undefined;
+  return {
+    id: name.toLowerCase().replace(/[^a-z]+/g, '-'),
+    name,
+    undoName: extras.undo ?? null,
+    seconds,
+    working,
+    other: extras.other ?? null,
+    breath: extras.breath ?? 'free',
+    effort: extras.effort,
+    body: extras.body,
+    picture: extras.picture ?? 'footprints',
+    pressure: pressed ? { bodyWeightPercent: extras.bodyWeightPercent ?? null, shiftCm: extras.shiftCm ?? null } : null,
+  };
+}
+
+/** One wording for both, where no place is named; else plain first, anatomical second. */
+export const say = (plain: string, anatomical = plain): TwoWordings => ({ plain, anatomical });
+
+export function kit(
+  piece: KitId,
+  per: KitNeed['per'] = 'person',
+  substitutes: Partial<Record<KitId, string>> = {},
+): KitNeed {
+  return {
+    kit: piece,
+    per,
+    count: 1,
+    substitutes: Object.entries(substitutes).map(([other, changes]) => ({ kit: other as KitId, changes })),
+  };
+}
+
+type Saying = string | readonly [plain: string, anatomical: string];
+const both = (words: Saying): TwoWordings => (typeof words === 'string' ? say(words) : say(words[0], words[1]));
+
+/** What is said, in the order it is said; breath is left alone where nothing is given. */
+export const cues = (
+  setup: Saying,
+  action: Saying,
+  picture: Saying,
+  correction: Saying,
+  breath: Saying | null = null,
+): Cues => ({
+  setup: both(setup),
+  action: both(action),
+  breath: breath === null ? null : both(breath),
+  picture: both(picture),
+  correction: both(correction),
+});
+
+export const fault = (seen: string, from: Fault['from'], words: string): Fault => ({ seen, from, say: words });
+export const care = (concern: Caution['concern'], action: Caution['action'], words: string): Caution => ({
+  concern,
+  action,
+  words,
+});
+
+/** Gates: what lets a student leave a rung, on both feet. */
+export const saw = (words: string, occasions = 1): Gate => ({ test: 'teacher-saw-it', value: null, occasions, words });
+export const cleanReps = (value: number, words: string, occasions = 2): Gate => ({
+  test: 'clean-reps',
+  value,
+  occasions,
+  words,
+});
+export const cleanHold = (value: number, words: string, occasions = 2): Gate => ({
+  test: 'clean-hold-seconds',
+  value,
+  occasions,
+  words,
+});
+export const checked = (check: CheckId, words: string, value: number | null = null, occasions = 1): Gate => ({
+  test: 'check',
+  check,
+  value,
+  occasions,
+  words,
+});
+
+export const rung = (
+  id: string,
+  name: string,
+  axes: Rung['axes'],
+  doses: Exercise['doses'],
+  gate: Gate | null,
+  more: { readonly change?: PerformanceChange; readonly why?: string } = {},
+): Rung => ({ id, name, axes, why: more.why ?? null, change: more.change ?? {}, doses, gate });
+
+export const ladder = (startRung: string, ...rungs: Rung[]): Exercise['ladder'] => ({ startRung, rungs });
+
+/** The plain case: standing, both feet, any floor, bare. */
+export function performance(change: Partial<Performance> & Pick<Performance, 'phases'>): Performance {
+  return {
+    position: 'standing',
+    facing: 'any',
+    sidePattern: 'both',
+    kit: [],
+    band: null,
+    floor: 'any',
+    floorsRuledOut: ['outdoors'],
+    footwear: 'bare',
+    setup: 'plain',
+    regions: {},
+    balance: { working: 0, standing: 0 },
+    impactsPerRep: 0,
+    ...change,
+  };
+}
+
+/** A dose range of one part; a composite is given as arrays. */
+export function range(
+  least: DosePart | Dose,
+  usual: DosePart | Dose,
+  most: DosePart | Dose,
+  source: Exercise['doses']['source'] = "Needlework's own",
+): Exercise['doses'] {
+  const dose = (d: DosePart | Dose): Dose => (Array.isArray(d) ? d : [d]);
+  return { least: dose(least), usual: dose(usual), most: dose(most), source };
+}
+
+/** An exercise with what most leave empty left empty. */
+export function exercise(
+  from: Omit<Exercise, 'schools' | 'schoolVariants' | 'ladder' | 'cautions'> &
+    Partial<Pick<Exercise, 'schools' | 'schoolVariants' | 'ladder' | 'cautions'>>,
+): Exercise {
+  return { schools: {}, schoolVariants: [], ladder: null, cautions: [], ...from };
+}

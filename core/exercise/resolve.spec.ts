@@ -1,0 +1,159 @@
+import { sampleExercise } from '../testing/sample';
+import { catalogue } from './catalogue';
+import { Exercise } from './exercise';
+import { reversePhases } from './foot-state';
+import { resolve } from './resolve';
+import { type School, defaultSchool } from './school';
+
+function byId(id: string) {
+  const found = catalogue.find((e) => e.id === id);
+  if (!found) throw new Error(id);
+  return found;
+}
+const settled = (id: string, rung: string | null, school = defaultSchool) => {
+  const result = resolve(byId(id), rung, school);
+  if (!result.ok) throw new Error(result.error.code);
+  return result.value;
+};
+
+describe('settling an exercise', () => {
+  it('a rung can change position, sides and kit: the arch lift sits, stands, then takes one foot', () => {
+    expect(settled('short-foot', 'seated').position).toBe('chair-seated');
+    expect(settled('short-foot', 'standing').sidePattern).toBe('both');
+    expect(settled('short-foot', 'one-foot').sidePattern).toBe('each');
+  });
+
+  it('a school changes which contact stays down, as schools of arch work disagree (practice)', () => {
+    expect(settled('short-foot', null).phases[0]?.working.contacts.innerBall.contact).toBe('press');
+    expect(
+      settled('short-foot', null, { ...defaultSchool, archWork: 'toe-tips-stay' }).phases[0]?.working.contacts.innerBall
+        .contact,
+    ).toBe('lift');
+    expect(settled('short-foot', null, { ...defaultSchool, archWork: 'toes-grip' }).phases[0]?.working.toes).toBe(
+      'curled',
+    );
+  });
+
+  it('takes the rung’s dose, and the exercise’s own without a rung', () => {
+    expect(settled('band-turn-out', 'firm').doses.usual[0]).toMatchObject({ reps: 10 });
+    expect(settled('towel-gather', null).doses.source).toBe('usual practice');
+  });
+
+  it('refuses a rung that is not there', () => {
+    expect(resolve(byId('short-foot'), 'handstand', defaultSchool)).toEqual({
+      ok: false,
+      error: { code: 'unknown-rung', exerciseId: 'short-foot', rungId: 'handstand' },
+    });
+    expect(resolve(byId('towel-gather'), 'first', defaultSchool)).toMatchObject({ error: { code: 'no-ladder' } });
+  });
+});
+
+describe('undone backwards (practice)', () => {
+  const reverseOf = (id: string) => reversePhases(byId(id).performance.phases);
+
+  it('a wave is foot down, toes down, foot up, toes up', () => {
+    expect(reverseOf('toe-wave')?.map((p) => p.name)).toEqual(['foot down', 'toes down', 'foot up', 'toes up']);
+  });
+
+  it('a four-part point is its own reverse, in name and in where the foot is', () => {
+    const phases = byId('four-part-point').performance.phases;
+    const reversed = reverseOf('four-part-point');
+    expect(reversed?.map((p) => p.name)).toEqual(phases.map((p) => p.name));
+    expect(reversed?.map((p) => p.working.ankle)).toEqual(phases.map((p) => p.working.ankle));
+  });
+
+  it('twice backwards is forwards', () => {
+    const once = reverseOf('toe-wave');
+    const twice = once && reversePhases(once);
+    expect(twice?.map((p) => [p.name, p.working])).toEqual(
+      byId('toe-wave').performance.phases.map((p) => [p.name, p.working]),
+    );
+  });
+
+  it('has no reverse where undoing makes no sense', () => {
+    expect(reverseOf('small-jumps')).toBeNull();
+  });
+});
+
+describe('breath, which the school rules everywhere', () => {
+  const rise = sampleExercise('rise', {
+    sidePattern: 'both',
+    phases: [
+      {
+        ...sampleExercise('a').performance.phases[0]!,
+        id: 'up',
+        name: 'up',
+        other: null,
+        effort: true,
+        body: 'rises',
+        breath: 'free',
+      },
+      {
+        ...sampleExercise('a').performance.phases[0]!,
+        id: 'down',
+        name: 'down',
+        other: null,
+        effort: false,
+        body: 'sinks',
+        breath: 'free',
+      },
+      { ...sampleExercise('a').performance.phases[0]!, id: 'wait', name: 'wait', other: null, breath: 'in' },
+    ],
+  });
+  const breathed = (breath: School['breath']) => {
+    const found = resolve({ ...rise, cues: { ...rise.cues, breath: { plain: 'Out.', anatomical: 'Out.' } } }, null, {
+      ...defaultSchool,
+      breath,
+    });
+    return found.ok ? [...found.value.phases.map((p) => p.breath), found.value.cues.breath?.plain ?? null] : [];
+  };
+
+  it('is left alone: no phase and no cue speaks of it', () => {
+    expect(breathed('left-alone')).toEqual(['free', 'free', 'free', null]);
+  });
+  it('goes out on effort and in on the way back; a phase that says neither keeps its own', () => {
+    expect(breathed('out-on-effort')).toEqual(['out', 'in', 'in', 'Out.']);
+  });
+  it('goes out on sinking and in on rising', () => {
+    expect(breathed('out-on-sinking')).toEqual(['in', 'out', 'in', 'Out.']);
+  });
+});
+
+describe('a ladder', () => {
+  const rungs = ['held', 'fingertips', 'free'].map((support) => ({
+    id: support,
+    name: support,
+    axes: { support },
+    why: null,
+    change: {},
+    doses: sampleExercise('x').doses,
+    gate: null,
+  }));
+  const judged = (change: object) => {
+    const read = Exercise.safeParse({ ...sampleExercise('x'), ladder: { startRung: 'held', rungs, ...change } });
+    return read.success ? [] : read.error.issues.map((i) => `${i.path.join('.')} ${i.message}`);
+  };
+
+  it('goes one way: no rung twice, no point twice', () => {
+    expect(judged({})).toEqual([]);
+    expect(judged({ rungs: [...rungs, rungs[0]] })).toEqual(['ladder.rungs.3.id rung-twice']);
+    expect(judged({ rungs: [...rungs, { ...rungs[0], id: 'again' }] })).toEqual(['ladder.rungs.3.axes ladder-loop']);
+  });
+  it('has three rungs at least, and begins on one of them', () => {
+    expect(judged({ rungs: rungs.slice(0, 2) })).toEqual(['ladder.rungs ladder-short']);
+    expect(judged({ startRung: 'nowhere' })).toEqual(['ladder.startRung start-rung']);
+  });
+  it('changes one axis a rung, or says why two', () => {
+    const two = { ...rungs[2], axes: { support: 'none', eyes: 'shut' } };
+    expect(judged({ rungs: [rungs[0], rungs[1], two] })).toEqual(['ladder.rungs.2.why axes-why']);
+    expect(judged({ rungs: [rungs[0], rungs[1], { ...two, why: 'On purpose.' }] })).toEqual([]);
+  });
+  it('asks in its gates for checks that exist, and for a number where one counts', () => {
+    const gate = (g: object) =>
+      judged({ rungs: [{ ...rungs[0], gate: { value: null, occasions: 1, words: 'x', ...g } }, rungs[1], rungs[2]] });
+    expect(gate({ test: 'check', check: 'big-toe-by-hand' })).toEqual([]);
+    expect(gate({ test: 'check', check: 'aura' })).toEqual(['ladder.rungs.0.gate.check unknown-check']);
+    expect(gate({ test: 'check' })).toEqual(['ladder.rungs.0.gate.check gate-check']);
+    expect(gate({ test: 'clean-reps' })).toEqual(['ladder.rungs.0.gate.value gate-value']);
+  });
+});

@@ -1,0 +1,76 @@
+import type { DoseRange } from '../dose';
+import { type Result, ok, refuse } from '../result';
+import type { Cues, Exercise, Performance } from './exercise';
+import type { Phase } from './foot-state';
+import type { School, SchoolQuestion } from './school';
+
+/** An exercise revision with one rung and one school settled: all that timeline, review, load and footprints read. */
+export interface Execution extends Performance {
+  readonly exercise: Exercise;
+  readonly rungId: string | null;
+  readonly rungName: string | null;
+  readonly doses: DoseRange;
+  /** What is said, in the school's own way. */
+  readonly cues: Cues;
+  /** Seconds of each phase, in order. */
+  readonly phaseSeconds: readonly number[];
+}
+
+export type ResolveError =
+  | { readonly code: 'unknown-rung'; readonly exerciseId: string; readonly rungId: string }
+  | { readonly code: 'no-ladder'; readonly exerciseId: string; readonly rungId: string };
+
+/**
+ * Settles an exercise: the exercise as written, then what the teacher's school changes, then what the rung changes;
+ * last the breath, which the school rules everywhere.
+ * @param rungId null for the exercise as written, also where it has no ladder
+ */
+export function resolve(exercise: Exercise, rungId: string | null, school: School): Result<Execution, ResolveError> {
+  const bySchool = settled.get(exercise) ?? new WeakMap<School, Map<string | null, Result<Execution, ResolveError>>>();
+  settled.set(exercise, bySchool);
+  const byRung = bySchool.get(school) ?? new Map<string | null, Result<Execution, ResolveError>>();
+  bySchool.set(school, byRung);
+  const known = byRung.get(rungId) ?? settle(exercise, rungId, school);
+  byRung.set(rungId, known);
+  return known;
+}
+
+/** Revisions never change, so what was settled once stays: an edit settles nothing again. */
+const settled = new WeakMap<Exercise, WeakMap<School, Map<string | null, Result<Execution, ResolveError>>>>();
+
+function settle(exercise: Exercise, rungId: string | null, school: School): Result<Execution, ResolveError> {
+  const ladder = exercise.ladder;
+  if (rungId !== null && !ladder) return refuse({ code: 'no-ladder', exerciseId: exercise.id, rungId });
+  const rung = rungId === null ? null : ladder?.rungs.find((r) => r.id === rungId);
+  if (rung === undefined && rungId !== null) return refuse({ code: 'unknown-rung', exerciseId: exercise.id, rungId });
+  const variants = exercise.schoolVariants.filter((variant) => holds(variant.when, school));
+  const changed = variants.reduce<Performance>((p, variant) => ({ ...p, ...variant.change }), exercise.performance);
+  const performance = { ...changed, ...(rung?.change ?? {}) };
+  const cues = variants.reduce<Cues>((c, variant) => ({ ...c, ...variant.cues }), exercise.cues);
+  return ok({
+    ...performance,
+    phases: performance.phases.map((phase) => withBreath(phase, school.breath)),
+    cues: school.breath === 'left-alone' ? { ...cues, breath: null } : cues,
+    exercise,
+    rungId: rung?.id ?? null,
+    rungName: rung?.name ?? null,
+    doses: rung?.doses ?? exercise.doses,
+    phaseSeconds: performance.phases.map((phase) => phase.seconds),
+  });
+}
+
+/** Breath as the school has it: left alone; out on effort; or out on sinking and in on rising. Else as written. */
+function withBreath(phase: Phase, school: School['breath']): Phase {
+  switch (school) {
+    case 'left-alone':
+      return { ...phase, breath: 'free' };
+    case 'out-on-effort':
+      return phase.effort === undefined ? phase : { ...phase, breath: phase.effort ? 'out' : 'in' };
+    case 'out-on-sinking':
+      return phase.body === undefined ? phase : { ...phase, breath: phase.body === 'sinks' ? 'out' : 'in' };
+  }
+}
+
+function holds(when: Partial<School>, school: School): boolean {
+  return (Object.keys(when) as SchoolQuestion[]).every((question) => when[question] === school[question]);
+}

@@ -1,0 +1,334 @@
+import { reps, timed } from '../dose';
+import { range } from '../exercise/catalogue/author';
+import {
+  type Item,
+  type Plan,
+  applyCommand,
+  itemsOf,
+  newBlock,
+  newItem,
+  newPlan,
+  perform,
+  startHistory,
+  undo,
+} from '../plan';
+import { randomClass } from '../testing/random-class';
+import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
+import { buildTimeline, readyItem } from '../timeline';
+import { alternativesOf } from './alternatives';
+import { reduce, replay, retime } from '../run';
+import { restOf } from './rest';
+import { type Fit, commandOf, fit, fitNow, windowSeconds } from './fit';
+import { dropWeight } from './search';
+
+/** Every class there could be, each timed by the timeline: the plainest possible oracle. */
+function bruteForce(plan: Plan, find: Parameters<typeof buildTimeline>[0]['find'], dropUpTo: number) {
+  const target = plan.slotSeconds;
+  let best: readonly [number, number, number, number] | null = null;
+  const visit = (blocks: Plan['blocks'], rest: readonly Item[], weight: number, steps: number): void => {
+    const [item, ...others] = rest;
+    if (!item) {
+      const seconds = buildTimeline({ plan: { ...plan, blocks }, find }).totalMs / 1000;
+      const miss = Math.max(0, target - windowSeconds - seconds, seconds - target - windowSeconds);
+      const rank = [miss, weight, steps, Math.abs(seconds - target)] as const;
+      if (!best || rank.some((v, i) => v < (best?.[i] ?? 0) && rank.slice(0, i).every((w, j) => w === best?.[j])))
+        best = rank;
+      return;
+    }
+    const block = plan.blocks.find((b) => b.items.includes(item))!;
+    const ready = readyItem(plan, block, item, find);
+    if ('code' in ready) throw new Error(ready.code);
+    const put = (dose: Item['dose'] | null) =>
+      blocks.map((b) => ({
+        ...b,
+        items: b.items.flatMap((i) => (i.id !== item.id ? [i] : dose ? [{ ...i, dose }] : [])),
+      }));
+    for (const { dose, steps: more } of alternativesOf(item, ready.execution))
+      visit(put(dose), others, weight, steps + more);
+    if (!item.locked && item.priority <= dropUpTo) visit(put(null), others, weight + dropWeight(item.priority), steps);
+  };
+  visit(plan.blocks, itemsOf(plan), 0, 0);
+  return best!;
+}
+
+const rankOf = (plan: Plan, found: Fit) =>
+  [
+    Math.abs(found.missMs) / 1000,
+    found.dropped,
+    found.steps,
+    Math.abs(found.totalMs / 1000 - plan.slotSeconds),
+  ] as const;
+
+describe('fit against every class there could be', () => {
+  it.each(Array.from({ length: 10 }, (_, i) => i))('exercise by exercise, class %i', (seed) => {
+    const { plan, find } = randomClass(seed, 3);
+    expect(rankOf(plan, fitNow({ plan, find, dropUpTo: 2 }))).toEqual(bruteForce(plan, find, 2));
+  });
+
+  it.each(Array.from({ length: 10 }, (_, i) => i))(
+    'foot by foot, where the ring closes on its first item, class %i',
+    (seed) => {
+      const { plan, find } = randomClass(seed + 100, 3, 'by-foot');
+      expect(rankOf(plan, fitNow({ plan, find, dropUpTo: 3 }))).toEqual(bruteForce(plan, find, 3));
+    },
+  );
+
+  it.each(Array.from({ length: 6 }, (_, i) => i))('both in one class, class %i', (seed) => {
+    const { plan, find } = randomClass(seed + 200, 4, 'mixed');
+    const lean = {
+      ...plan,
+      blocks: plan.blocks.map((b) => ({ ...b, items: b.items.map((i, at) => ({ ...i, locked: at === 1 })) })),
+    };
+    expect(rankOf(lean, fitNow({ plan: lean, find, dropUpTo: 1 }))).toEqual(bruteForce(lean, find, 1));
+  });
+});
+
+describe('what fit claims', () => {
+  it.each(Array.from({ length: 40 }, (_, i) => i))(
+    'is what the timeline says of the class it proposes, class %i',
+    (seed) => {
+      const { plan, find } = randomClass(
+        seed,
+        6 + (seed % 14),
+        (['by-exercise', 'by-foot', 'mixed'] as const)[seed % 3],
+      );
+      const found = fitNow({ plan, find, dropUpTo: seed % 4 });
+      expect(buildTimeline({ plan: found.plan, find }).totalMs).toBe(found.totalMs);
+      // and what its own arithmetic of seconds came to
+      const [low, high] = [plan.slotSeconds - windowSeconds, plan.slotSeconds + windowSeconds];
+      if (found.fits) expect([found.totalMs / 1000 >= low, found.totalMs / 1000 <= high]).toEqual([true, true]);
+      for (const change of found.changes) {
+        const item = itemsOf(plan).find((i) => i.id === change.itemId)!;
+        expect(item.locked).toBe(false);
+        if (change.after === null) expect(item.priority).toBeLessThanOrEqual(seed % 4);
+      }
+      expect(found.changes.reduce((ms, c) => ms + c.deltaMs, found.before.totalMs)).toBe(found.totalMs);
+    },
+  );
+
+  it('keeps left and right equal, and never goes under the least or over the most', () => {
+    const { plan, find } = randomClass(5, 12);
+    const { plan: fitted } = fitNow({ plan, find });
+    const timeline = buildTimeline({ plan: fitted, find });
+    for (const item of itemsOf(fitted)) {
+      const time = timeline.items.find((i) => i.itemId === item.id)!;
+      if (item.sides.mode === 'equal' && time.execution?.sidePattern === 'each')
+        expect(time.leftWorkMs).toBe(time.rightWorkMs);
+    }
+  });
+});
+
+/** One press of 4 s on each foot, 4 to 12 of them, usually 8; nothing around the work. */
+function presses(count: number, change: Partial<Item> = {}, slotSeconds = 600) {
+  const of = { ...sampleExercise('press'), doses: range(reps(4), reps(8), reps(12)) };
+  const { plan } = bareClass(Array.from({ length: count }, () => ({ exercise: of, dose: reps(8), item: change })));
+  return { plan: { ...plan, slotSeconds, reservePercent: 0 }, find: () => of };
+}
+
+describe('fit worked out by hand', () => {
+  it('takes the fewest steps: 3 × 8 presses of 4 s on each foot are 192 s; for 160 s two of them go to 6 or 5', () => {
+    // window 140 to 180 s; one step (8 to 6) saves 16 s: 176 s is inside
+    const { plan, find } = presses(3, {}, 160);
+    const found = fitNow({ plan, find });
+    expect([found.fits, found.steps, found.totalMs]).toEqual([true, 1, 176_000]);
+    expect(found.changes).toHaveLength(1);
+    expect(found.changes[0]).toMatchObject({ deltaMs: -16_000, after: [{ reps: 6 }] });
+    expect(found.changes[0]?.reason).toBe('1 step less: the class was too long');
+  });
+
+  it('leaves a class alone that is in the window at its usual doses', () => {
+    const { plan, find } = presses(3, {}, 200);
+    expect(fitNow({ plan, find }).changes).toEqual([]);
+  });
+
+  it('says only doses that teachers say', () => {
+    const { plan, find } = presses(1);
+    const ready = readyItem(plan, plan.blocks[0]!, itemsOf(plan)[0]!, find);
+    if ('code' in ready) throw new Error(ready.code);
+    expect(
+      alternativesOf(ready.item, ready.execution).map((a) => [(a.dose[0] as { reps: number }).reps, a.steps]),
+    ).toEqual([
+      [8, 0],
+      [6, 1],
+      [10, 1],
+      [5, 2],
+      [12, 2],
+      [4, 3],
+    ]);
+  });
+
+  it('measures from the dose the teacher wrote, not from the usual one; a dose out of range comes back into it', () => {
+    const { plan, find } = presses(1);
+    const stepsOf = (dose: Item['dose']) => {
+      const ready = readyItem(plan, plan.blocks[0]!, { ...itemsOf(plan)[0]!, dose }, find);
+      if ('code' in ready) throw new Error(ready.code);
+      return alternativesOf(ready.item, ready.execution).map((a) => [(a.dose[0] as { reps: number }).reps, a.steps]);
+    };
+    expect(stepsOf([reps(12)]).slice(0, 3)).toEqual([
+      [12, 0],
+      [10, 1],
+      [8, 2],
+    ]);
+    // 11 is not said of itself, but it is what the teacher has: it may stay
+    expect(stepsOf([reps(11)])[0]).toEqual([11, 0]);
+    expect(stepsOf([reps(30)]).every(([n]) => Number(n) <= 12)).toBe(true);
+  });
+
+  it('lets a dose that is counted another way go from half to twice', () => {
+    const { plan, find } = presses(1);
+    const timedFor = (seconds: number) => {
+      const ready = readyItem(plan, plan.blocks[0]!, { ...itemsOf(plan)[0]!, dose: [timed(seconds)] }, find);
+      if ('code' in ready) throw new Error(ready.code);
+      return alternativesOf(ready.item, ready.execution).map((a) => (a.dose[0] as { seconds: number }).seconds);
+    };
+    expect(timedFor(60).sort((a, b) => a - b)).toEqual([30, 45, 60, 90, 120]);
+  });
+
+  it('keeps the reserve free: 5 per cent of ten minutes are 30 s', () => {
+    const { plan, find } = presses(9, {}, 600);
+    expect(fitNow({ plan: { ...plan, reservePercent: 5 }, find }).targetMs).toBe(570_000);
+  });
+
+  it('leaves out what matters least, and only when doses cannot do it', () => {
+    const { plan, find } = presses(3, {}, 70);
+    const marked = {
+      ...plan,
+      blocks: plan.blocks.map((b) => ({ ...b, items: b.items.map((i, at) => ({ ...i, priority: at === 1 ? 1 : 2 })) })),
+    };
+    // least doses: 3 × 32 s = 96 s, over 90 s; without the second 64 s are reached at the least
+    const found = fitNow({ plan: marked, find });
+    expect(found.fits).toBe(true);
+    expect(found.changes.filter((c) => c.after === null).map((c) => c.itemId)).toEqual(['item-1']);
+    expect(found.dropped).toBe(1);
+  });
+
+  it('fits one block by itself, the rest as it is', () => {
+    const { plan, find } = presses(4, {}, 200);
+    const found = fitNow({ plan, find, only: new Set(['item-0', 'item-1']) });
+    expect(found.changes.every((c) => ['item-0', 'item-1'].includes(c.itemId))).toBe(true);
+    // 256 s; two items may each come down to 4: 64 s less, 192 s; from 220 s it is inside
+    expect(found.totalMs).toBeLessThanOrEqual(220_000);
+  });
+});
+
+describe('a class that cannot fit', () => {
+  it('says by how much, why, and the smallest sets to leave out', () => {
+    const { plan, find } = presses(5, {}, 60);
+    const found = fitNow({ plan, find });
+    // least doses: 5 × 32 s = 160 s; the window ends at 80 s: 80 s too long; without three it is 64 s
+    expect([found.fits, found.missMs]).toEqual([false, 80_000]);
+    expect(found.obstacle).toContain('at its least');
+    expect(found.removals[0]?.itemIds).toHaveLength(3);
+    expect(found.removals[0]?.savesMs).toBe(96_000);
+  });
+
+  it('says that locks stand in the way', () => {
+    const { plan, find } = presses(2, { locked: true }, 60);
+    const found = fitNow({ plan, find });
+    expect(found.changes).toEqual([]);
+    expect(found.obstacle).toContain('2 items are locked and take 2:08');
+    expect(found.removals).toEqual([]);
+  });
+
+  it('says when there is time that no dose can fill, and comes as near as it can', () => {
+    const { plan, find } = presses(1, {}, 600);
+    const found = fitNow({ plan, find });
+    // the most is 12 presses on each foot: 96 s; the window begins at 580 s
+    expect([found.fits, found.missMs, found.totalMs]).toEqual([false, -484_000, 96_000]);
+    expect(found.obstacle).toContain('at its most');
+  });
+
+  it('has nothing to say of a class of none', () => {
+    const found = fitNow({ plan: newPlan('empty-1', 'Empty', 600), find: () => null });
+    expect([found.fits, found.changes, found.obstacle]).toEqual([false, [], 'There is nothing in the class yet.']);
+  });
+});
+
+describe('taking a proposal', () => {
+  it('is one command, whole or in part, and one undo', () => {
+    const { plan, find } = presses(4, {}, 160);
+    const found = fitNow({ plan, find });
+    const command = commandOf(plan, found.changes)!;
+    const taken = applyCommand(plan, command);
+    expect(taken.ok && buildTimeline({ plan: taken.value, find }).totalMs).toBe(found.totalMs);
+    const history = perform(startHistory(plan), command);
+    expect(history.ok && undo(history.value).plan).toBe(plan);
+    const [first] = found.changes;
+    expect(commandOf(plan, first ? [first] : [])).toMatchObject({ commands: [{ itemId: first?.itemId }] });
+    expect(commandOf(plan, [])).toBeNull();
+  });
+});
+
+describe('what is left of a class being taught', () => {
+  it('takes what the class is behind off the doses that have not begun, and leaves the rest as it is', () => {
+    const { plan, find } = presses(4, {}, 256);
+    const begun = (atMs: number, leg: number) => ({
+      runId: 'run-1',
+      deviceId: 'dev-1',
+      seq: leg,
+      atMs,
+      event: { kind: 'moved' as const, leg },
+    });
+    // three legs of 32 s done (both sides of the first, one of the second) and 40 s behind: leg 3 waits at 136 s
+    const state = replay(plan, [begun(0, 0), begun(136_000, 3)], 136_000, find);
+    const rest = restOf(state);
+    expect([...rest.only]).toEqual(['item-2', 'item-3']);
+    expect(rest.targetMs).toBe(216_000);
+    const found = fitNow({ plan, find, ...rest, dropUpTo: 0 });
+    // 256 s; the window is 196 to 236 s, its middle 216 s; 8 to 5 is 24 s less, 8 to 6 twice is 32 s: two steps each;
+    // 224 s is nearer to the middle than 232 s
+    expect([found.fits, found.steps, found.totalMs]).toEqual([true, 2, 224_000]);
+    const taken = commandOf(plan, found.changes)!;
+    const after = reduce(
+      state,
+      { runId: 'run-1', deviceId: 'dev-1', seq: 9, atMs: 136_000, event: { kind: 'adapted', command: taken } },
+      find,
+    );
+    expect(retime(after).overSlotMs).toBeLessThanOrEqual(20_000);
+    expect(after.legIndex).toBe(state.legIndex);
+  });
+});
+
+describe('work that can be stopped', () => {
+  it('yields its progress from 0 to 1 and can be left at any point', () => {
+    const { plan, find } = randomClass(3, 20);
+    const seen: number[] = [];
+    for (const { done } of fit({ plan, find })) seen.push(done);
+    expect(seen.length).toBeGreaterThan(20);
+    expect(Math.max(...seen)).toBeLessThanOrEqual(1);
+    expect([...seen].sort((a, b) => a - b)).toEqual(seen);
+    const work = fit({ plan, find });
+    work.next();
+    expect(work.return(undefined as never).done).toBe(true);
+  });
+});
+
+describe('an item in music that runs on', () => {
+  it('is fitted with the music it shares, padded together', () => {
+    const song = {
+      ...sampleExercise('song', { sidePattern: 'both' }),
+      doses: range({ ...countsOf(2) }, { ...countsOf(4) }, { ...countsOf(8) }),
+    };
+    const items = [0, 1].map((i): Item => ({ ...newItem(`item-${i}`, song, sampleRevision(0)), musicRunsOn: i === 1 }));
+    const plan: Plan = {
+      ...newPlan('music-1', 'Music', 60),
+      reservePercent: 0,
+      blocks: [newBlock('block-1', 'Music', items)],
+    };
+    const found = fitNow({ plan, find: () => song });
+    expect(buildTimeline({ plan: found.plan, find: () => song }).totalMs).toBe(found.totalMs);
+    expect(rankOf(plan, found)).toEqual(bruteForce(plan, () => song, 0));
+  });
+});
+
+function countsOf(phrases: number) {
+  return {
+    kind: 'counts' as const,
+    phrases,
+    countsPerPhrase: 8,
+    beatsPerMinute: 104,
+    sets: 1,
+    setRestSeconds: 0,
+    multipliers: [],
+  };
+}

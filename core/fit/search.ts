@@ -1,0 +1,298 @@
+import type { Pace } from '../plan';
+import { type HandOver, transition } from '../timeline';
+import type { Choice, Segment, Unit } from './spans';
+
+const weightOfPriority: Readonly<Record<number, number>> = { 1: 1, 2: 3, 3: 9 };
+export const dropWeight = (priority: number): number => weightOfPriority[priority] ?? 9;
+/** One dropped priority outweighs every sum of steps. */
+export const perDrop = 1 << 16;
+const never = 0x7fffffff;
+
+/** The units kept of a ring; every subset of those that may go, the full one first. At most eight may go at once. */
+function subsetsOf(units: readonly Unit[]): (readonly Unit[])[] {
+  const loose = units.filter((u) => u.mayDrop).slice(0, 8);
+  return Array.from({ length: 1 << loose.length }, (_, mask) =>
+    units.filter((u) => {
+      const at = loose.indexOf(u);
+      return at === -1 || (mask & (1 << at)) === 0;
+    }),
+  );
+}
+
+/** One way on from a state: seconds added, cost added, what was chosen. */
+interface Step {
+  readonly seconds: number;
+  readonly cost: number;
+  readonly choice: number;
+}
+interface Node {
+  readonly hand: HandOver | null;
+  readonly cost: Int32Array;
+  /** For each second: which node of the layer before, and which of that move's steps. */
+  readonly from: Int16Array;
+  readonly step: Int16Array;
+  readonly moves: Map<number, { readonly steps: readonly Step[]; readonly unit: Unit | null }[]>;
+}
+
+/** What a search over the whole seconds of a class found. */
+export interface Searched {
+  readonly picks: ReadonlyMap<Unit, Choice>;
+  /** Seconds outside the window; weight of what is left out and steps, as one cost; seconds off the middle. */
+  readonly rank: Rank;
+}
+export type Rank = readonly [missed: number, cost: number, off: number];
+
+/** Where a class should land, seconds. */
+export interface Window {
+  readonly low: number;
+  readonly high: number;
+  readonly target: number;
+}
+
+/**
+ * The best choice for every unit of a class: a dynamic programme over whole seconds, one layer a unit, whose state is
+ * what the last kept unit leaves behind. Yields after each layer, 0 to 1.
+ * @returns null for a class without units that can be reached
+ */
+export function* search(segments: readonly Segment[], pace: Pace, window: Window): Generator<number, Searched | null> {
+  const { low, high, target } = window;
+  const least = shortest(segments, pace);
+  const horizon = Math.max(least, high + Math.max(0, low - least));
+  const layers: Node[][] = [[start(horizon)]];
+  let at = 0;
+  for (const layer of layersOf(segments, pace, layers, horizon)) {
+    layers.push(layer);
+    at += 1;
+    yield at / (countOf(segments) + 1 + at / 8);
+  }
+  const end = bestEnd(layers.at(-1) ?? [], low, high, target);
+  return end && { picks: traced(layers, end), rank: end.rank };
+}
+
+const countOf = (segments: readonly Segment[]) =>
+  segments.reduce((n, s) => n + (s.kind === 'line' ? 1 : s.units.length), 0);
+
+function start(horizon: number): Node {
+  const node = emptyNode(null, horizon);
+  node.cost[0] = 0;
+  return node;
+}
+
+function emptyNode(hand: HandOver | null, horizon: number): Node {
+  return {
+    hand,
+    cost: new Int32Array(horizon + 1).fill(never),
+    from: new Int16Array(horizon + 1).fill(-1),
+    step: new Int16Array(horizon + 1).fill(-1),
+    moves: new Map(),
+  };
+}
+
+const between = (from: HandOver | null, to: HandOver, pace: Pace): number =>
+  transition(from, to, pace).reduce((ms, part) => ms + part.ms, 0);
+
+const whole = (ms: number) => Math.ceil(ms / 1000);
+
+/** Steps of a unit reached from one hand-over (two for a ring: one a foot); of equal seconds the cheapest. */
+function stepsOf(unit: Unit, gapsMs: readonly number[]): Step[] {
+  const best = new Map<number, Step>();
+  unit.choices.forEach((choice, index) => {
+    const seconds = choice.spanMs.reduce((s, ms, i) => s + whole(ms + (gapsMs[i] ?? 0)), 0);
+    const known = best.get(seconds);
+    if (!known || choice.steps < known.cost) best.set(seconds, { seconds, cost: choice.steps, choice: index });
+  });
+  return [...best.values()];
+}
+
+const keyOf = (hand: HandOver | null) => JSON.stringify(hand);
+
+/** Builds layer after layer: a line unit is one layer; a ring is one layer for each unit of its fullest subset. */
+function* layersOf(
+  segments: readonly Segment[],
+  pace: Pace,
+  layers: readonly Node[][],
+  horizon: number,
+): Generator<Node[]> {
+  for (const segment of segments) {
+    if (segment.kind === 'line') yield lineLayer(segment.unit, pace, layers.at(-1) ?? [], horizon);
+    else yield* ringLayers(segment, pace, layers, horizon);
+  }
+}
+
+function lineLayer(unit: Unit, pace: Pace, before: readonly Node[], horizon: number): Node[] {
+  const nodes = new Map<string, Node>();
+  const nodeFor = (hand: HandOver | null) => {
+    const key = keyOf(hand);
+    const known = nodes.get(key) ?? emptyNode(hand, horizon);
+    nodes.set(key, known);
+    return known;
+  };
+  before.forEach((from, index) => {
+    const [arrive] = unit.arrives;
+    const [leave] = unit.leaves;
+    if (!arrive || !leave) return;
+    advance(from, index, nodeFor(leave), stepsOf(unit, [between(from.hand, arrive, pace)]), unit);
+    if (unit.mayDrop) advance(from, index, nodeFor(from.hand), [dropStep(unit)], null);
+  });
+  return [...nodes.values()];
+}
+
+const dropStep = (unit: Unit): Step => ({
+  seconds: 0,
+  cost: unit.items.reduce((w, item) => w + dropWeight(item.priority), 0) * perDrop,
+  choice: -1,
+});
+
+/**
+ * A ring closes on itself: the second foot begins where the first one ended. So each subset that may be kept is a chain
+ * of its own, and the chains meet again at the end. A node's hand-over then stands for the chain until the ring is shut.
+ */
+function* ringLayers(
+  ring: Extract<Segment, { kind: 'ring' }>,
+  pace: Pace,
+  layers: readonly Node[][],
+  horizon: number,
+): Generator<Node[]> {
+  const { units, compareMs } = ring;
+  const before = layers.at(-1) ?? [];
+  const subsets = subsetsOf(units);
+  // chains[s][o]: the node of subset s that came from node o of the layer before the ring
+  let chains: (Node | null)[][] = subsets.map(() => before.map(() => null));
+  for (const [position, unit] of units.entries()) {
+    const layer: Node[] = [];
+    const previous = position === 0 ? before : (layers.at(-1) ?? []);
+    chains = subsets.map((kept, s) =>
+      before.map((outer, o) => {
+        const place = kept.indexOf(unit);
+        const node = emptyNode(outer.hand, horizon);
+        const from = position === 0 ? outer : (chains[s]?.[o] ?? outer);
+        const index = previous.indexOf(from);
+        if (place === -1) advance(from, index, node, [dropStep(unit)], null);
+        else {
+          const last = kept.at(-1);
+          const prior = kept[place - 1];
+          const [leadHand, otherHand] = unit.arrives;
+          if (!last || !leadHand || !otherHand) return null;
+          const first = prior ? (prior.leaves[0] ?? null) : outer.hand;
+          const second = prior ? (prior.leaves[1] ?? null) : (last.leaves[0] ?? null);
+          const pause = place === 0 ? whole(compareMs) : 0;
+          const steps = stepsOf(unit, [between(first, leadHand, pace), between(second, otherHand, pace)]);
+          advance(
+            from,
+            index,
+            node,
+            steps.map((step) => ({ ...step, seconds: step.seconds + pause })),
+            unit,
+          );
+        }
+        layer.push(node);
+        return node;
+      }),
+    );
+    yield layer;
+  }
+  // The chains meet: one node for each hand-over that the ring can leave.
+  const closed = new Map<string, Node>();
+  const previous = layers.at(-1) ?? [];
+  chains.forEach((row, s) =>
+    row.forEach((node, o) => {
+      if (!node) return;
+      const hand = subsets[s]?.at(-1)?.leaves[1] ?? before[o]?.hand ?? null;
+      const into = closed.get(keyOf(hand)) ?? emptyNode(hand, horizon);
+      closed.set(keyOf(hand), into);
+      advance(node, previous.indexOf(node), into, [{ seconds: 0, cost: 0, choice: -1 }], null);
+    }),
+  );
+  yield [...closed.values()];
+}
+
+/** Carries every reachable second of one node over into another. */
+function advance(from: Node, index: number, to: Node, steps: readonly Step[], unit: Unit | null): void {
+  const moves = to.moves.get(index) ?? [];
+  to.moves.set(index, moves);
+  const move = moves.length;
+  moves.push({ steps, unit });
+  const horizon = to.cost.length - 1;
+  // Only the seconds that can be reached at all are carried over.
+  const reached: number[] = [];
+  for (let t = 0; t <= horizon; t++) if (from.cost[t] !== never) reached.push(t);
+  for (const [s, { seconds, cost }] of steps.entries()) {
+    const code = move * 4096 + s;
+    for (const t of reached) {
+      const at = t + seconds;
+      if (at > horizon) break;
+      const sum = (from.cost[t] ?? never) + cost;
+      if (sum < (to.cost[at] ?? never)) {
+        to.cost[at] = sum;
+        to.from[at] = index;
+        to.step[at] = code;
+      }
+    }
+  }
+}
+
+interface End {
+  readonly node: number;
+  readonly seconds: number;
+  readonly rank: Rank;
+}
+
+function bestEnd(last: readonly Node[], low: number, high: number, target: number): End | null {
+  let best: End | null = null;
+  for (const [node, { cost }] of last.entries()) {
+    for (let seconds = 0; seconds < cost.length; seconds++) {
+      const sum = cost[seconds] ?? never;
+      if (sum === never) continue;
+      const rank = [Math.max(0, low - seconds, seconds - high), sum, Math.abs(seconds - target)] as const;
+      if (!best || less(rank, best.rank)) best = { node, seconds, rank };
+    }
+  }
+  return best;
+}
+
+export function less(a: readonly number[], b: readonly number[]): boolean {
+  for (const [i, value] of a.entries()) if (value !== b[i]) return value < (b[i] ?? 0);
+  return false;
+}
+
+/** Walks back from the end: which choice each kept unit got. */
+function traced(layers: readonly Node[][], end: End): ReadonlyMap<Unit, Choice> {
+  const picks = new Map<Unit, Choice>();
+  let { node, seconds } = end;
+  for (let l = layers.length - 1; l > 0; l--) {
+    const here = layers[l]?.[node];
+    const from = here?.from[seconds] ?? -1;
+    const code = here?.step[seconds] ?? -1;
+    const move = here?.moves.get(from)?.[Math.floor(code / 4096)];
+    const step = move?.steps[code % 4096];
+    if (!move || !step) break;
+    const choice = move.unit?.choices[step.choice];
+    if (move.unit && choice) picks.set(move.unit, choice);
+    seconds -= step.seconds;
+    node = from;
+  }
+  return picks;
+}
+
+/** The shortest class with nothing left out, seconds. */
+function shortest(segments: readonly Segment[], pace: Pace): number {
+  let hand: HandOver | null = null;
+  let total = 0;
+  for (const segment of segments) {
+    const units = segment.kind === 'line' ? [segment.unit] : segment.units;
+    const outer: HandOver | null = hand;
+    units.forEach((unit, i) => {
+      const prior = units[i - 1];
+      const [lead, other] = unit.arrives;
+      const second = prior ? prior.leaves[1] : units.at(-1)?.leaves[0];
+      const gaps = [
+        lead ? between(segment.kind === 'ring' && prior ? (prior.leaves[0] ?? null) : outer, lead, pace) : 0,
+        other ? between(second ?? null, other, pace) : 0,
+      ];
+      total += Math.min(...stepsOf(unit, gaps).map((s) => s.seconds));
+    });
+    if (segment.kind === 'ring') total += whole(segment.compareMs);
+    hand = units.at(-1)?.leaves.at(-1) ?? hand;
+  }
+  return total;
+}

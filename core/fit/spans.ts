@@ -1,0 +1,242 @@
+import { type Dose, doseTime, partTime } from '../dose';
+import { type Block, type Item, type Plan, otherSide } from '../plan';
+import {
+  type FindRevision,
+  type HandOver,
+  type ReadyItem,
+  buildTimeline,
+  handOverOf,
+  readyItem,
+  stretchesOf,
+} from '../timeline';
+import { type Alternative, alternativesOf } from './alternatives';
+
+/** One choice for a unit: the doses of its items, the steps from what they have, and its time without getting there, ms. */
+export interface Choice {
+  readonly doses: readonly Dose[];
+  readonly steps: number;
+  /** One entry a visit: one for an item taught in one go, two (lead foot, other foot) in a ring. */
+  readonly spanMs: readonly number[];
+}
+
+/** What is chosen as one: an item, or a run of items on one piece of music. */
+export interface Unit {
+  readonly items: readonly Item[];
+  readonly choices: readonly Choice[];
+  /** Position, kit, floor, facing and band it needs on arrival at each visit, and what it leaves. */
+  readonly arrives: readonly HandOver[];
+  readonly leaves: readonly HandOver[];
+  readonly mayDrop: boolean;
+}
+
+/** Units in a row, or a ring of one-foot units taught one whole foot after the other with a comparison between. */
+export type Segment =
+  | { readonly kind: 'line'; readonly unit: Unit }
+  | { readonly kind: 'ring'; readonly units: readonly Unit[]; readonly compareMs: number };
+
+export interface SpanOptions {
+  /** Items whose dose may change; null for all that are not locked. */
+  readonly only: ReadonlySet<string> | null;
+  /** Items of this priority or lower may be left out; 0 keeps all. */
+  readonly dropUpTo: number;
+  /** Items that are not left out here, whatever their priority. */
+  readonly keep: ReadonlySet<string>;
+}
+
+/** Runs of music longer than this are left as they are. */
+const mostCombinations = 4096;
+
+/**
+ * Cuts a plan into what fit chooses between, each choice with its time read from a timeline of that unit alone. What
+ * lies between two units is added by the timeline's own transition.
+ */
+export function segmentsOf(plan: Plan, find: FindRevision, options: SpanOptions): Segment[] {
+  return plan.blocks.flatMap((block) => {
+    const ready = block.items.flatMap((item) => {
+      const settled = readyItem(plan, block, item, find);
+      return 'code' in settled ? [] : [settled];
+    });
+    const stretches = stretchesOf(block.flow, ready);
+    const segments: Segment[] = [];
+    for (let i = 0; i < stretches.length;) {
+      const stretch = stretches[i];
+      const [visit] = stretch?.kind === 'item' ? stretch.visits : [];
+      if (stretch?.kind !== 'item' || !visit) {
+        i += 1;
+        continue;
+      }
+      if (stretch.visits.length === 1 && visit.ready.execution.sidePattern === 'each') {
+        const compare = stretches.findIndex((s, at) => at > i && s.kind === 'compare');
+        const ring = stretches
+          .slice(i, compare)
+          .flatMap((s) => (s.kind === 'item' ? s.visits.map((v) => v.ready) : []));
+        segments.push(ringOf(plan, block, ring, visit.feet === 'left' ? 'left' : 'right', find, options));
+        i = compare + 1 + ring.length;
+        continue;
+      }
+      let end = i + 1;
+      for (let next = stretches[end]; next?.kind === 'item' && next.runsOn; next = stretches[++end]);
+      const run = stretches
+        .slice(i, end)
+        .flatMap((s) => (s.kind === 'item' ? (s.visits[0] ? [s.visits[0].ready] : []) : []));
+      segments.push({ kind: 'line', unit: lineUnit(plan, block, run, find, options) });
+      i = end;
+    }
+    return segments;
+  });
+}
+
+const changeable = (item: Item, options: SpanOptions) =>
+  !item.locked && (options.only === null || options.only.has(item.id));
+
+const droppable = (item: Item, options: SpanOptions) =>
+  changeable(item, options) && item.priority <= options.dropUpTo && !options.keep.has(item.id);
+
+function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alternative[] {
+  if (!changeable(item, options)) return [{ dose: item.dose, steps: 0 }];
+  if (item.sides.mode === 'extra-set') return alternativesOf(item, execution);
+  // Doses of the same work and rest take the same time wherever they stand: the one with the fewest steps will do.
+  const best = new Map<string, Alternative>();
+  for (const alternative of alternativesOf(item, execution)) {
+    const key = alternative.dose
+      .map((part) => partTime(part, execution.phaseSeconds))
+      .map(({ workMs, restMs }) => `${workMs} ${restMs}`)
+      .join();
+    const known = best.get(key);
+    if (!known || alternative.steps < known.steps) best.set(key, alternative);
+  }
+  return [...best.values()];
+}
+
+function lineUnit(plan: Plan, block: Block, run: readonly ReadyItem[], find: FindRevision, options: SpanOptions): Unit {
+  const each = run.map((ready) => choicesFor(ready, options));
+  const many = each.reduce((n, list) => n * list.length, 1);
+  const lists = many > mostCombinations ? run.map(({ item }): Alternative[] => [{ dose: item.dose, steps: 0 }]) : each;
+  const combined = lists.reduce<{ doses: Dose[]; steps: number }[]>(
+    (so, list) => so.flatMap((a) => list.map((b) => ({ doses: [...a.doses, b.dose], steps: a.steps + b.steps }))),
+    [{ doses: [], steps: 0 }],
+  );
+  const items = run.map((r) => r.item);
+  const first = run[0];
+  const last = run.at(-1);
+  if (!first || !last) throw new RangeError('a run has at least one item');
+  const { floor } = plan.brief;
+  const oneFoot = last.execution.sidePattern === 'each';
+  const lead =
+    first.execution.sidePattern === 'each' || first.execution.sidePattern === 'alternate' ? first.lead : 'both';
+  const left = oneFoot ? otherSide(last.lead) : last.execution.sidePattern === 'alternate' ? last.lead : 'both';
+  const own = spanAlone(
+    plan,
+    block,
+    items,
+    items.map((item) => item.dose),
+    find,
+  );
+  const feet = first.execution.sidePattern === 'each' ? 2 : 1;
+  const spanOf = (doses: readonly Dose[]): number => {
+    const [dose] = doses;
+    return run.length === 1 && dose && evenly(first, dose)
+      ? own + feet * timeBetween(first, dose)
+      : spanAlone(plan, block, items, doses, find);
+  };
+  return {
+    items,
+    choices: fewest(combined.map(({ doses, steps }) => ({ doses, steps, spanMs: [spanOf(doses)] }))),
+    arrives: [handOverOf(first.execution, lead, floor)],
+    leaves: [handOverOf(last.execution, left, floor)],
+    mayDrop: run.length === 1 && droppable(first.item, options),
+  };
+}
+
+function ringOf(
+  plan: Plan,
+  block: Block,
+  ring: readonly ReadyItem[],
+  lead: 'left' | 'right',
+  find: FindRevision,
+  options: SpanOptions,
+): Segment {
+  const items = ring.map((r) => r.item);
+  // Where the items would lead with different feet, leaving one out could turn the whole ring round: none is.
+  const oneLead = ring.every((r) => r.lead === lead);
+  const { floor } = plan.brief;
+  const units = ring.map((ready, at): Unit => {
+    const spansOf = (dose: Dose): number[] => {
+      // With one lead an item's visits are the same in a ring of its own; else the ring decides which foot is first.
+      const tried = oneLead ? [{ ...ready.item, dose }] : items.map((item, i) => (i === at ? { ...item, dose } : item));
+      return visitSpans(plan, { ...block, items: tried }, ready.item.id, find);
+    };
+    const own = spansOf(ready.item.dose);
+    const choices = choicesFor(ready, options).map(({ dose, steps }): Choice => ({
+      doses: [dose],
+      steps,
+      spanMs: evenly(ready, dose) ? own.map((ms) => ms + timeBetween(ready, dose)) : spansOf(dose),
+    }));
+    const over = [lead, otherSide(lead)].map((foot) => handOverOf(ready.execution, foot, floor));
+    return {
+      items: [ready.item],
+      choices: fewest(choices),
+      arrives: over,
+      leaves: over,
+      mayDrop: oneLead && droppable(ready.item, options),
+    };
+  });
+  const timeline = timelineOf(plan, { ...block, items }, find);
+  const compareMs = timeline.events.filter((e) => e.kind === 'compare').reduce((ms, e) => ms + e.endMs - e.startMs, 0);
+  return { kind: 'ring', units, compareMs };
+}
+
+const timelineOf = (plan: Plan, block: Block, find: FindRevision) =>
+  buildTimeline({ plan: { ...plan, blocks: [block] }, find });
+
+/**
+ * Whether another dose changes each visit of an item by the same: by the time of the work itself, as the timeline lays
+ * it out. Not where feet alternate, one side has a set more, or a first rep is shown (its length is the dose's own).
+ */
+function evenly({ item, execution }: ReadyItem, dose: Dose): boolean {
+  const [now, then] = [item.dose[0], dose[0]];
+  const sameTempo = now?.kind !== 'reps' || then?.kind !== 'reps' || now.tempoSeconds === then.tempoSeconds;
+  return execution.sidePattern !== 'alternate' && item.sides.mode !== 'extra-set' && sameTempo;
+}
+
+/** Work and rest of a dose less those of the dose the item has, ms, by the layout that the timeline uses. */
+function timeBetween({ item, execution }: ReadyItem, dose: Dose): number {
+  const [now, then] = [item.dose, dose].map((of) => doseTime(of, execution.phaseSeconds));
+  return (then?.workMs ?? 0) + (then?.restMs ?? 0) - (now?.workMs ?? 0) - (now?.restMs ?? 0);
+}
+
+/** Time of a run of items on its own: nothing lies before it, and the rounding up is left to its place in the class. */
+function spanAlone(
+  plan: Plan,
+  block: Block,
+  items: readonly Item[],
+  doses: readonly Dose[],
+  find: FindRevision,
+): number {
+  const tried = items.map((item, i) => ({ ...item, dose: doses[i] ?? item.dose }));
+  const { totalMs, activityMs } = timelineOf(plan, { ...block, items: tried }, find);
+  return totalMs - activityMs.settle;
+}
+
+/** Time of each visit of one item of a ring, without getting there and without rounding up. */
+function visitSpans(plan: Plan, block: Block, itemId: string, find: FindRevision): number[] {
+  const timeline = timelineOf(plan, block, find);
+  const visits = timeline.items.find((i) => i.itemId === itemId)?.visits ?? [];
+  return visits.map(({ startMs, endMs }) =>
+    timeline.events
+      .filter((e) => e.lane === 'body' && e.itemId === itemId && e.startMs >= startMs && e.endMs <= endMs)
+      .filter((e) => e.kind !== 'transition' && e.kind !== 'settle')
+      .reduce((ms, e) => ms + e.endMs - e.startMs, 0),
+  );
+}
+
+/** Of choices that take the same time, the one with the fewest steps. */
+function fewest(choices: readonly Choice[]): Choice[] {
+  const best = new Map<string, Choice>();
+  for (const choice of choices) {
+    const key = choice.spanMs.join();
+    const known = best.get(key);
+    if (!known || choice.steps < known.steps) best.set(key, choice);
+  }
+  return [...best.values()];
+}

@@ -1,0 +1,52 @@
+import type * as z from 'zod';
+
+/** Codes that the schemas give, in words a person can act on. */
+const codes: Readonly<Record<string, string>> = {
+  'multiplier-twice': 'counts the same thing twice; keep one of them.',
+  'window-order': 'lies outside its own window: at least ≤ usually ≤ at most.',
+  'range-kinds': 'changes the kind of dose between least, usual and most.',
+  'presses-on-air': 'cannot press or rest on air.',
+  'phase-no-length': 'needs a length of at least a quarter of a second.',
+  'too-many-items': 'holds more than 120 items; split it into two classes.',
+  'id-twice': 'uses one id for two things.',
+  'id-form': 'is not an id.',
+  'start-rung': 'names a rung to start on that the ladder does not have.',
+  'rung-twice': 'stands twice in the ladder, which would run in a loop; give the rung an id of its own.',
+  'ladder-loop': 'is the same point as an earlier rung, so the ladder runs in a loop; change one axis.',
+  'ladder-short': 'needs three rungs at least, from assisted to the full form.',
+  'axes-why': 'must say why two axes change at once from the rung before.',
+  'gate-check': 'names a check exactly where the test is a check.',
+  'gate-value': 'needs a number of reps or seconds.',
+  'unknown-check': 'asks for a check that does not exist here.',
+  'unknown-contact': 'must be one of: press, rest, lift, hang.',
+  'unknown-meets': 'must be one of: floor, band, ball, block, cloth, hand, air.',
+};
+
+/** Why one value was refused, in plain words, without the path. */
+export function issueWords(issue: z.core.$ZodIssue): string {
+  const known = codes[issue.message];
+  if (known) return known;
+  switch (issue.code) {
+    case 'too_small':
+      return issue.origin === 'string' || issue.origin === 'array'
+        ? 'must not be empty.'
+        : `must be at least ${String(issue.minimum)}.`;
+    case 'too_big':
+      return issue.origin === 'string'
+        ? `is longer than ${String(issue.maximum)} characters.`
+        : issue.origin === 'array'
+          ? `has more than ${String(issue.maximum)} entries.`
+          : `must be at most ${String(issue.maximum)}.`;
+    case 'unrecognized_keys':
+      return `has fields that are not known here: ${issue.keys.join(', ')}.`;
+    case 'invalid_type':
+      return issue.expected === 'int' ? 'must be a whole number.' : `must be a ${issue.expected}.`;
+    case 'invalid_value':
+      return `must be one of: ${issue.values.map(String).join(', ')}.`;
+    default:
+      return 'is not valid.';
+  }
+}
+
+/** The field at fault as a path: blocks.0.items.2.dose.0.reps. */
+export const issuePath = (issue: z.core.$ZodIssue): string => issue.path.map(String).join('.');

@@ -1,0 +1,69 @@
+import * as z from 'zod';
+
+/** Every piece of kit a foot class uses. Ids are permanent: plans and logs store them. */
+export const KitId = z.enum([
+  'band',
+  'long-loop',
+  'strap',
+  'soft-ball',
+  'firm-ball',
+  'roller',
+  'cloth',
+  'paper',
+  'small-objects',
+  'bowl',
+  'block',
+  'step',
+  'slope',
+  'cushion',
+  'half-ball',
+  'stick',
+  'chair',
+  'wall',
+  'mat',
+  'mirror',
+  'toe-spacers',
+  'barre',
+  'metronome',
+]);
+export type KitId = z.infer<typeof KitId>;
+
+export const kitNames: Readonly<Record<KitId, string>> = {
+  band: 'band',
+  'long-loop': 'long loop',
+  strap: 'strap',
+  'soft-ball': 'small soft ball',
+  'firm-ball': 'firm ball',
+  roller: 'roller',
+  cloth: 'cloth or towel',
+  paper: 'sheet of paper',
+  'small-objects': 'small objects',
+  bowl: 'bowl',
+  block: 'block',
+  step: 'step',
+  slope: 'slope',
+  cushion: 'cushion',
+  'half-ball': 'half-ball',
+  stick: 'stick',
+  chair: 'chair',
+  wall: 'wall in reach',
+  mat: 'mat',
+  mirror: 'mirror',
+  'toe-spacers': 'toe spacers',
+  barre: 'barre',
+  metronome: 'metronome',
+};
+
+/** Part of the room, not carried: nobody fetches a wall, a mirror or a barre; the teacher has the metronome. */
+const fixtures: ReadonlySet<KitId> = new Set<KitId>(['wall', 'mirror', 'barre', 'metronome']);
+export const isFetched = (kit: KitId): boolean => !fixtures.has(kit);
+
+/** One line of an exercise's kit list. `count` is pieces per person, or pieces in the room when shared. */
+export const KitNeed = z.strictObject({
+  kit: KitId,
+  per: z.enum(['person', 'room']),
+  count: z.int().min(1).max(40),
+  /** What may stand in for it, and what the swap changes, in the teacher's words. */
+  substitutes: z.array(z.strictObject({ kit: KitId, changes: z.string().min(1).max(200) })),
+});
+export type KitNeed = z.infer<typeof KitNeed>;

@@ -1,0 +1,181 @@
+import * as z from 'zod';
+import { type Result, ok, refuse } from '../result';
+import { Block, Item, type Plan, PlanFields, RevisionId, findItem, itemsOf, mostItems } from './plan';
+
+const PlanChange = PlanFields.pick({
+  title: true,
+  brief: true,
+  slotSeconds: true,
+  reservePercent: true,
+  lead: true,
+  school: true,
+  pace: true,
+  accepted: true,
+}).partial();
+const ItemChange = Item.omit({ id: true, exerciseId: true }).partial();
+const BlockChange = Block.pick({ name: true, flow: true }).partial();
+const place = z.int().min(0);
+
+const editClass = z.strictObject({ type: z.literal('edit-class'), change: PlanChange });
+const addBlock = z.strictObject({ type: z.literal('add-block'), block: Block, index: place });
+const editBlock = z.strictObject({ type: z.literal('edit-block'), blockId: z.string(), change: BlockChange });
+const moveBlock = z.strictObject({ type: z.literal('move-block'), blockId: z.string(), index: place });
+const removeBlock = z.strictObject({ type: z.literal('remove-block'), blockId: z.string() });
+const addItem = z.strictObject({ type: z.literal('add-item'), item: Item, blockId: z.string(), index: place });
+const editItem = z.strictObject({ type: z.literal('edit-item'), itemId: z.string(), change: ItemChange });
+const moveItem = z.strictObject({
+  type: z.literal('move-item'),
+  itemId: z.string(),
+  blockId: z.string(),
+  index: place,
+});
+/** Every item of an exercise to another revision of it. */
+const moveRevision = z.strictObject({ type: z.literal('move-revision'), exerciseId: z.string(), revision: RevisionId });
+const removeItem = z.strictObject({ type: z.literal('remove-item'), itemId: z.string() });
+const single = [
+  editClass,
+  addBlock,
+  editBlock,
+  moveBlock,
+  removeBlock,
+  addItem,
+  editItem,
+  moveItem,
+  removeItem,
+  moveRevision,
+] as const;
+
+/** Several commands taken or undone as one. */
+const together = z.strictObject({
+  type: z.literal('together'),
+  commands: z.array(z.discriminatedUnion('type', single)).min(1).max(300),
+});
+
+/** Every edit to a plan, serialisable; ids it creates are carried in it, so replaying gives the same plan. */
+export const PlanCommand = z.discriminatedUnion('type', [...single, together]);
+export type PlanCommand = z.infer<typeof PlanCommand>;
+
+export type CommandError =
+  | { readonly code: 'no-such-item'; readonly id: string }
+  | { readonly code: 'no-such-block'; readonly id: string }
+  | { readonly code: 'id-in-use'; readonly id: string }
+  | { readonly code: 'too-many-items'; readonly most: number }
+  | { readonly code: 'not-valid'; readonly issue: z.core.$ZodIssue };
+
+/**
+ * Applies one command. The plan passed in is never changed; untouched blocks and items are shared with the new one.
+ * Indexes beyond the end mean the end.
+ */
+export function applyCommand(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
+  const checked = PlanCommand.safeParse(command);
+  if (!checked.success) {
+    const [issue] = checked.error.issues;
+    if (issue) return refuse({ code: 'not-valid', issue });
+  }
+  return change(plan, command);
+}
+
+function change(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
+  switch (command.type) {
+    case 'edit-class':
+      return ok({ ...plan, ...command.change });
+    case 'add-block': {
+      const ids = [command.block.id, ...command.block.items.map((i) => i.id)];
+      const taken = ids.find((id) => idsOf(plan).has(id));
+      if (taken !== undefined) return refuse({ code: 'id-in-use', id: taken });
+      if (itemsOf(plan).length + command.block.items.length > mostItems)
+        return refuse({ code: 'too-many-items', most: mostItems });
+      return ok({ ...plan, blocks: insert(plan.blocks, command.index, command.block) });
+    }
+    case 'edit-block':
+      return withBlock(plan, command.blockId, (block) => ({ ...block, ...command.change }));
+    case 'move-block': {
+      const block = plan.blocks.find((b) => b.id === command.blockId);
+      if (!block) return refuse({ code: 'no-such-block', id: command.blockId });
+      return ok({
+        ...plan,
+        blocks: insert(
+          plan.blocks.filter((b) => b !== block),
+          command.index,
+          block,
+        ),
+      });
+    }
+    case 'remove-block': {
+      if (!plan.blocks.some((b) => b.id === command.blockId))
+        return refuse({ code: 'no-such-block', id: command.blockId });
+      return ok({ ...plan, blocks: plan.blocks.filter((b) => b.id !== command.blockId) });
+    }
+    case 'add-item':
+      if (idsOf(plan).has(command.item.id)) return refuse({ code: 'id-in-use', id: command.item.id });
+      if (itemsOf(plan).length >= mostItems) return refuse({ code: 'too-many-items', most: mostItems });
+      return withBlock(plan, command.blockId, (block) => ({
+        ...block,
+        items: insert(block.items, command.index, command.item),
+      }));
+    case 'edit-item': {
+      const found = findItem(plan, command.itemId);
+      if (!found) return refuse({ code: 'no-such-item', id: command.itemId });
+      return withBlock(plan, found.block.id, (block) => ({
+        ...block,
+        items: block.items.map((item) => (item === found.item ? { ...item, ...command.change } : item)),
+      }));
+    }
+    case 'move-item': {
+      const found = findItem(plan, command.itemId);
+      if (!found) return refuse({ code: 'no-such-item', id: command.itemId });
+      if (!plan.blocks.some((b) => b.id === command.blockId))
+        return refuse({ code: 'no-such-block', id: command.blockId });
+      return withBlock(without(plan, command.itemId), command.blockId, (block) => ({
+        ...block,
+        items: insert(block.items, command.index, found.item),
+      }));
+    }
+    case 'remove-item':
+      if (!findItem(plan, command.itemId)) return refuse({ code: 'no-such-item', id: command.itemId });
+      return ok(without(plan, command.itemId));
+    case 'move-revision':
+      return ok({
+        ...plan,
+        blocks: plan.blocks.map((block) =>
+          block.items.some((i) => i.exerciseId === command.exerciseId)
+            ? {
+                ...block,
+                items: block.items.map((i) =>
+                  i.exerciseId === command.exerciseId ? { ...i, revision: command.revision } : i,
+                ),
+              }
+            : block,
+        ),
+      });
+    case 'together':
+      return command.commands.reduce<Result<Plan, CommandError>>(
+        (so, next) => (so.ok ? change(so.value, next) : so),
+        ok(plan),
+      );
+  }
+}
+
+function insert<T>(list: readonly T[], index: number, value: T): T[] {
+  return [...list.slice(0, index), value, ...list.slice(index)];
+}
+
+function without(plan: Plan, itemId: string): Plan {
+  return {
+    ...plan,
+    blocks: plan.blocks.map((block) =>
+      block.items.some((i) => i.id === itemId)
+        ? { ...block, items: block.items.filter((i) => i.id !== itemId) }
+        : block,
+    ),
+  };
+}
+
+function withBlock(plan: Plan, blockId: string, edit: (block: Block) => Block): Result<Plan, CommandError> {
+  if (!plan.blocks.some((b) => b.id === blockId)) return refuse({ code: 'no-such-block', id: blockId });
+  return ok({ ...plan, blocks: plan.blocks.map((block) => (block.id === blockId ? edit(block) : block)) });
+}
+
+function idsOf(plan: Plan): Set<string> {
+  return new Set(plan.blocks.flatMap((block) => [block.id, ...block.items.map((item) => item.id)]));
+}

@@ -1,0 +1,47 @@
+import { type Result, ok } from '../result';
+import { type CommandError, type PlanCommand, applyCommand } from './command';
+import type { Plan } from './plan';
+
+interface Step {
+  readonly command: PlanCommand;
+  readonly before: Plan;
+}
+
+/** A plan with the commands that made it, so that any edit can be taken back. Plans share what did not change. */
+export interface History {
+  readonly plan: Plan;
+  readonly done: readonly Step[];
+  readonly undone: readonly PlanCommand[];
+}
+
+const mostSteps = 500;
+
+export const startHistory = (plan: Plan): History => ({ plan, done: [], undone: [] });
+
+/** Applies a command and forgets what had been undone. */
+export function perform(history: History, command: PlanCommand): Result<History, CommandError> {
+  const result = applyCommand(history.plan, command);
+  if (!result.ok) return result;
+  const done = [...history.done, { command, before: history.plan }].slice(-mostSteps);
+  return ok({ plan: result.value, done, undone: [] });
+}
+
+/** Takes back the last command; without one, the same history. */
+export function undo(history: History): History {
+  const last = history.done.at(-1);
+  if (!last) return history;
+  return { plan: last.before, done: history.done.slice(0, -1), undone: [last.command, ...history.undone] };
+}
+
+/** Does again what was taken back last; without anything, the same history. */
+export function redo(history: History): History {
+  const [next, ...rest] = history.undone;
+  if (!next) return history;
+  const again = perform(history, next);
+  return again.ok ? { ...again.value, undone: rest } : history;
+}
+
+/** Replays commands over a plan. */
+export function replay(plan: Plan, commands: readonly PlanCommand[]): Result<Plan, CommandError> {
+  return commands.reduce<Result<Plan, CommandError>>((so, c) => (so.ok ? applyCommand(so.value, c) : so), ok(plan));
+}

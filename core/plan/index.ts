@@ -1,0 +1,5 @@
+export * from './command';
+export * from './history';
+export * from './make';
+export * from './pace';
+export * from './plan';

@@ -1,0 +1,75 @@
+import { type Exercise, type School, defaultSchool, startingRung } from '../exercise';
+import { defaultPace } from './pace';
+import { type Block, type Item, type Plan, otherSide } from './plan';
+import { schoolDose } from './school-dose';
+
+/** Gives ids; passed in, so that core has no randomness of its own. */
+export type NextId = () => string;
+
+/** An empty class: the page an instructor starts from. */
+export function newPlan(id: string, title: string, slotSeconds: number, school: School = defaultSchool): Plan {
+  return {
+    format: 1,
+    id,
+    title,
+    brief: { audience: 'mixed', purpose: '', people: null, floor: 'wood', concerns: [], teacherAt: 'walks' },
+    slotSeconds,
+    reservePercent: 5,
+    lead: 'left',
+    school,
+    pace: defaultPace(),
+    blocks: [],
+    accepted: [],
+  };
+}
+
+/** A block; the school says whether it is taught foot by foot. */
+export function newBlock(id: string, name: string, items: Item[] = [], sides: School['sides'] = 'by-exercise'): Block {
+  return { id, name, flow: sides === 'by-foot' ? 'by-foot' : 'by-exercise', items };
+}
+
+/** An item on the rung where most people begin, at its usual dose, both as the teacher's school has it. */
+export function newItem(id: string, exercise: Exercise, revision: string, school: School = defaultSchool): Item {
+  const rung = startingRung(exercise, school);
+  const phases = rung?.change.phases ?? exercise.performance.phases;
+  return {
+    id,
+    exerciseId: exercise.id,
+    revision,
+    rungId: rung?.id ?? null,
+    easier: null,
+    harder: null,
+    dose: schoolDose(
+      rung?.doses ?? exercise.doses,
+      phases.map((phase) => phase.seconds),
+      school.dose,
+    ),
+    sides: { mode: 'equal' },
+    lead: null,
+    familiarity: 'known',
+    recheck: false,
+    musicRunsOn: false,
+    locked: false,
+    priority: 2,
+    talk: { beforeSeconds: null, overSeconds: 0 },
+    note: '',
+    cues: {},
+  };
+}
+
+/** A copy of a class to teach again: new ids, and the other foot leads, since the lead side alternates. */
+export function copyOfPlan(plan: Plan, title: string, nextId: NextId): Plan {
+  const lead = otherSide(plan.lead);
+  return {
+    ...plan,
+    id: nextId(),
+    title,
+    lead,
+    accepted: [],
+    blocks: plan.blocks.map((block) => ({
+      ...block,
+      id: nextId(),
+      items: block.items.map((item) => ({ ...item, id: nextId() })),
+    })),
+  };
+}

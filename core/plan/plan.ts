@@ -1,0 +1,127 @@
+import * as z from 'zod';
+import { Dose } from '../dose';
+import { Concern, CueKind, School } from '../exercise';
+import { Floor } from '../kit';
+import { Pace } from './pace';
+
+export const Side = z.enum(['left', 'right']);
+export type Side = z.infer<typeof Side>;
+export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
+
+const Id = z.string().regex(/^[A-Za-z0-9_-]{4,40}$/, { error: 'id-form' });
+/** Content address of an exercise revision. */
+export const RevisionId = z.string().regex(/^[a-f0-9]{16,64}$/, { error: 'id-form' });
+
+/** How the two sides share an item. Unequal is a choice made on purpose and is not warned about. */
+export const Sides = z.discriminatedUnion('mode', [
+  z.strictObject({ mode: z.literal('equal') }),
+  z.strictObject({ mode: z.literal('weaker-first'), weaker: Side }),
+  /** The weaker side does one more set of the first part of the dose, in the same visit. */
+  z.strictObject({ mode: z.literal('extra-set'), weaker: Side }),
+]);
+export type Sides = z.infer<typeof Sides>;
+
+/** An easier or harder rung offered in the same window as the main one. */
+export const RungOption = z.strictObject({ rungId: z.string().min(1).max(40) });
+
+export const Talk = z.strictObject({
+  /** Talk that costs time; null for the teacher's pace. */
+  beforeSeconds: z.number().min(0).max(600).nullable(),
+  /** Talk over the work, which costs none. */
+  overSeconds: z.number().min(0).max(600),
+});
+
+export const Item = z.strictObject({
+  id: Id,
+  exerciseId: z.string().min(1).max(64),
+  revision: RevisionId,
+  rungId: z.string().min(1).max(40).nullable(),
+  easier: RungOption.nullable(),
+  harder: RungOption.nullable(),
+  dose: Dose,
+  sides: Sides,
+  /** Which foot starts; null follows the class. */
+  lead: Side.nullable(),
+  /** New to this group (long set-up, slow first rep) or known. */
+  familiarity: z.enum(['new', 'known']),
+  /** A look or walk that repeats an earlier one. */
+  recheck: z.boolean(),
+  /** Goes on in the music of the item before: nothing lies between them. Only where both are counts at one tempo. */
+  musicRunsOn: z.boolean(),
+  locked: z.boolean(),
+  /** 3 matters most, 1 goes first when time is short. */
+  priority: z.int().min(1).max(3),
+  talk: Talk,
+  note: z.string().max(500),
+  cues: z.partialRecord(CueKind, z.string().max(240)),
+});
+export type Item = z.infer<typeof Item>;
+
+export const Block = z.strictObject({
+  id: Id,
+  name: z.string().min(1).max(60),
+  /** One exercise after another, each on both feet; or one whole foot, stand and compare, the other foot. */
+  flow: z.enum(['by-exercise', 'by-foot']),
+  items: z.array(Item).max(120),
+});
+export type Block = z.infer<typeof Block>;
+
+export const Brief = z.strictObject({
+  audience: z.enum(['dancers', 'general', 'mixed']),
+  purpose: z.string().max(300),
+  people: z.int().min(1).max(200).nullable(),
+  floor: Floor,
+  /** What somebody in the room has, without names. */
+  concerns: z.array(Concern).max(16).default([]),
+  /** Where the teacher stands to see: going round, in front of the class, or behind it. */
+  teacherAt: z.enum(['walks', 'front', 'behind']).default('walks'),
+});
+export type Brief = z.infer<typeof Brief>;
+
+export const mostItems = 120;
+
+/** A finding of the review that the teacher has seen and wants so. */
+export const Accepted = z.strictObject({ finding: z.string().min(1).max(300), note: z.string().max(200) });
+export type Accepted = z.infer<typeof Accepted>;
+
+/** The fields of a plan, before the rules that hold across them. */
+export const PlanFields = z.strictObject({
+  format: z.literal(1),
+  id: Id,
+  title: z.string().trim().min(1).max(120),
+  brief: Brief,
+  slotSeconds: z
+    .int()
+    .min(60)
+    .max(4 * 3600),
+  /** Share of the slot the teacher keeps free, per cent. */
+  reservePercent: z.number().min(0).max(40),
+  /** The foot that starts; alternates from class to class. */
+  lead: Side,
+  school: School,
+  pace: Pace,
+  blocks: z.array(Block).max(24),
+  accepted: z.array(Accepted).max(200).default([]),
+});
+
+export const Plan = PlanFields.superRefine((plan, context) => {
+  const items = plan.blocks.flatMap((b) => b.items);
+  if (items.length > mostItems) context.addIssue({ code: 'custom', message: 'too-many-items', path: ['blocks'] });
+  const ids = [...plan.blocks.map((b) => b.id), ...items.map((i) => i.id)];
+  if (new Set(ids).size !== ids.length) context.addIssue({ code: 'custom', message: 'id-twice', path: ['blocks'] });
+});
+export type Plan = z.infer<typeof Plan>;
+
+export const itemsOf = (plan: Plan): Item[] => plan.blocks.flatMap((block) => block.items);
+
+/** The revisions a plan pins, each once. */
+export const revisionsOf = (plan: Plan): string[] => [...new Set(itemsOf(plan).map((item) => item.revision))];
+
+export function findItem(plan: Plan, itemId: string): { block: Block; item: Item; index: number } | null {
+  for (const block of plan.blocks) {
+    const index = block.items.findIndex((item) => item.id === itemId);
+    const item = block.items[index];
+    if (item) return { block, item, index };
+  }
+  return null;
+}

@@ -1,0 +1,46 @@
+import * as z from 'zod';
+import { PlanCommand } from '../plan';
+
+/** What a teacher does while teaching. Everything else follows from the clock. */
+export const RunAction = z.discriminatedUnion('kind', [
+  /** From ready to set-up, from set-up to the first rep. */
+  z.strictObject({ kind: z.literal('started') }),
+  /** Freezes the count. */
+  z.strictObject({ kind: z.literal('held') }),
+  z.strictObject({ kind: z.literal('resumed') }),
+  /** To the start of a leg, where it waits. */
+  z.strictObject({ kind: z.literal('moved'), leg: z.int().min(0) }),
+  /** A change of the plan while it is taught: one set more, one less. */
+  z.strictObject({ kind: z.literal('adapted'), command: PlanCommand }),
+  z.strictObject({ kind: z.literal('observed'), words: z.string().min(1).max(500) }),
+  /** Going on by itself from item to item: opt-in. */
+  z.strictObject({ kind: z.literal('flowing'), on: z.boolean() }),
+  z.strictObject({ kind: z.literal('ended') }),
+  /** Takes back an earlier event of the same device; nothing is ever removed. */
+  z.strictObject({ kind: z.literal('undone'), seq: z.int().min(0) }),
+]);
+export type RunAction = z.infer<typeof RunAction>;
+
+/** An event of a run. `atMs` counts from the start of the run on a clock that does not stop. */
+export const RunEvent = z.strictObject({
+  runId: z.string().regex(/^[A-Za-z0-9_-]{4,40}$/),
+  deviceId: z.string().regex(/^[A-Za-z0-9_-]{4,40}$/),
+  seq: z.int().min(0),
+  atMs: z
+    .int()
+    .min(0)
+    .max(24 * 3_600_000),
+  event: RunAction,
+});
+export type RunEvent = z.infer<typeof RunEvent>;
+
+/** Events that count: each once by (device, seq), in order, without those that were taken back. */
+export function effective(events: readonly RunEvent[]): RunEvent[] {
+  const once = new Map(events.map((e) => [`${e.deviceId} ${e.seq}`, e] as const));
+  const undone = new Set<string>();
+  for (const { deviceId, event } of once.values()) if (event.kind === 'undone') undone.add(`${deviceId} ${event.seq}`);
+  return [...once.entries()]
+    .filter(([key, e]) => e.event.kind !== 'undone' && !undone.has(key))
+    .map(([, e]) => e)
+    .sort((a, b) => a.atMs - b.atMs || a.seq - b.seq);
+}

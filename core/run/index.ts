@@ -1,0 +1,5 @@
+export * from './event';
+export * from './leg';
+export * from './retime';
+export * from './run';
+export * from './tones';

@@ -1,0 +1,246 @@
+import fc from 'fast-check';
+import { holds, reps } from '../dose';
+import { type Plan, type PlanCommand, defaultPace } from '../plan';
+import { anyPlan, variedExercises } from '../testing/arbitrary';
+import { bareClass, sampleExercise, sampleRevision, timelineOf } from '../testing/sample';
+import { eventAt } from '../timeline';
+import { type RunAction, type RunEvent, effective } from './event';
+import { legsOf } from './leg';
+import { owed, retime } from './retime';
+import { tonesOf } from './tones';
+import { type RunState, advanceTo, counting, currentLeg, replay, startRun } from './run';
+
+const press = sampleExercise('press');
+const rise = sampleExercise('rise', { sidePattern: 'both', position: 'standing' });
+const exercises = [press, rise];
+const find = (revision: string) => exercises[Number.parseInt(revision, 16)] ?? null;
+const { plan } = bareClass(
+  [
+    { exercise: press, dose: reps(5) },
+    { exercise: rise, dose: holds(2, 10, 5) },
+  ],
+  { pace: { ...defaultPace(), chairSeconds: 8 } },
+);
+
+/** A teacher with a list of what they do and when. */
+const teach = (script: readonly (readonly [number, RunAction])[], on: Plan = plan) => {
+  const events = script.map(([atMs, event], seq): RunEvent => ({
+    runId: 'run-1',
+    deviceId: 'dev-1',
+    seq,
+    atMs,
+    event,
+  }));
+  return { events, at: (atMs: number) => replay(on, events, atMs, find) };
+};
+const go: RunAction = { kind: 'started' };
+
+describe('a class that follows the teacher', () => {
+  it('waits ready until it is started, however long that takes', () => {
+    const state = teach([]).at(90_000);
+    expect(state.stage).toBe('ready');
+    expect(retime(state)).toMatchObject({ elapsedMs: 90_000, behindMs: 80_000 });
+  });
+
+  it('sets up on the first tap, counts on the second, sets up the other side by itself, then waits at the next item', () => {
+    const { at } = teach([
+      [0, go],
+      [10_000, go],
+      [40_000, go],
+    ]);
+    expect(at(9000).stage).toBe('set-up');
+    expect(counting(at(10_000 + 9000))?.count).toMatchObject({ unit: 3, units: 5 });
+    expect(at(30_000)).toMatchObject({ stage: 'set-up', legIndex: 1 });
+    expect(counting(at(41_000))?.feet).toBe('right');
+    expect(at(60_000)).toMatchObject({ stage: 'ready', legIndex: 2 });
+  });
+
+  it('holds the count and goes on where it was', () => {
+    const { at } = teach([
+      [0, go],
+      [10_000, go],
+      [15_000, { kind: 'held' }],
+      [45_000, { kind: 'resumed' }],
+    ]);
+    expect(counting(at(40_000))?.count?.unit).toBe(2);
+    expect(counting(at(46_000))?.count?.unit).toBe(2);
+    expect(counting(at(48_000))?.count?.unit).toBe(3);
+    const record = at(61_000).records[0];
+    expect(record).toMatchObject({ workMs: 20_000, heldMs: 30_000, setUpMs: 10_000, unitsDone: 5 });
+  });
+
+  it('goes on by itself only when asked', () => {
+    const { at } = teach([[0, { kind: 'flowing', on: true }]]);
+    expect(at(plan.slotSeconds * 1000).stage).toBe('over');
+    expect(retime(at(30_000)).behindMs).toBe(0);
+  });
+
+  it('takes one more set for both feet when it is added on the first, and says the new end', () => {
+    const command: PlanCommand = {
+      type: 'edit-item',
+      itemId: 'item-0',
+      change: { dose: [reps(5, { sets: 2, setRest: 10 })] },
+    };
+    const { at } = teach([
+      [0, go],
+      [10_000, go],
+      [12_000, { kind: 'adapted', command }],
+    ]);
+    expect(retime(at(12_000)).endsAtMs - retime(at(11_999)).endsAtMs).toBe(60_000);
+    expect(counting(at(10_000 + 30_000))?.count).toMatchObject({ set: 2, unit: 1 });
+  });
+
+  it('ignores a change that would take away what is being taught', () => {
+    const { at } = teach([
+      [0, go],
+      [5000, { kind: 'adapted', command: { type: 'remove-item', itemId: 'item-1' } }],
+    ]);
+    expect(at(6000).legs).toHaveLength(3);
+  });
+
+  it('stops when the class is ended and keeps what was done', () => {
+    const state = teach([
+      [0, go],
+      [10_000, go],
+      [18_500, { kind: 'ended' }],
+    ]).at(60_000);
+    expect(state.stage).toBe('over');
+    expect(state.records).toMatchObject([{ unitsDone: 2, unitsPlanned: 5, workMs: 8500 }]);
+  });
+});
+
+describe('owed reps', () => {
+  it('says what the second side is short of: five planned, four done', () => {
+    const state = teach([
+      [0, go],
+      [10_000, go],
+      [40_000, go],
+      [56_500, { kind: 'moved', leg: 2 }],
+    ]).at(57_000);
+    expect(owed(state)).toEqual([{ itemId: 'item-0', side: 'right', units: 1 }]);
+  });
+
+  it('is quiet while the other side has yet to come, and where sides are unequal on purpose', () => {
+    expect(
+      owed(
+        teach([
+          [0, go],
+          [10_000, go],
+        ]).at(35_000),
+      ),
+    ).toEqual([]);
+    const extra = {
+      ...plan,
+      blocks: plan.blocks.map((b) => ({
+        ...b,
+        items: b.items.map((i) => ({ ...i, sides: { mode: 'extra-set' as const, weaker: 'left' as const } })),
+      })),
+    };
+    expect(owed(teach([[0, { kind: 'flowing', on: true }]], extra).at(600_000))).toEqual([]);
+  });
+});
+
+describe('tones', () => {
+  it('sound at each rep, each phase and the end of the leg, and rest in rests', () => {
+    const { timeline } = bareClass([{ exercise: sampleExercise('band', {}, [2, 1, 3]), dose: reps(2) }]);
+    const [leg] = legsOf(timeline);
+    expect(leg && tonesOf(leg).map((t) => `${t.kind} ${t.workMs}`)).toEqual([
+      'rep 0',
+      'phase 2000',
+      'phase 3000',
+      'rep 6000',
+      'phase 8000',
+      'phase 9000',
+      'end 12000',
+    ]);
+    const [held] = legsOf(bareClass([{ exercise: rise, dose: holds(2, 10, 5) }]).timeline);
+    expect(held && tonesOf(held).map((t) => t.workMs)).toEqual([0, 15_000, 25_000]);
+  });
+});
+
+describe('events', () => {
+  it('sent twice count once; in any order they give the same class', () => {
+    const { events } = teach([
+      [0, go],
+      [10_000, go],
+      [15_000, { kind: 'held' }],
+    ]);
+    expect(replay(plan, [...events, ...events].reverse(), 20_000, find)).toEqual(replay(plan, events, 20_000, find));
+  });
+
+  it('are taken back by a compensating event, never removed', () => {
+    const { events, at } = teach([
+      [0, go],
+      [10_000, go],
+      [15_000, { kind: 'moved', leg: 2 }],
+      [16_000, { kind: 'undone', seq: 2 }],
+    ]);
+    expect(events).toHaveLength(4);
+    expect(effective(events).map((e) => e.seq)).toEqual([0, 1]);
+    expect(at(18_000)).toMatchObject({ legIndex: 0, stage: 'work' });
+  });
+
+  it('are a reload: replaying at an instant is the same as having been there', () => {
+    const { at } = teach([
+      [0, go],
+      [10_000, go],
+    ]);
+    expect(advanceTo(at(12_345), 23_456)).toEqual(at(23_456));
+  });
+});
+
+/** Teaches any plan exactly as planned, in virtual time: a tap whenever the timeline moves on. */
+function taughtAsPlanned(any: Plan): { events: RunEvent[]; legs: ReturnType<typeof legsOf> } {
+  const legs = legsOf(timelineOf(any, variedExercises));
+  const taps = legs.flatMap((leg) => {
+    if (leg.goesStraightOn || leg.workStartMs === leg.startMs) return [leg.workStartMs];
+    return [leg.startMs, leg.workStartMs];
+  });
+  return { legs, events: taps.map((atMs, seq) => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs, event: go })) };
+}
+const findVaried = (revision: string) => variedExercises[Number.parseInt(revision, 16)] ?? null;
+
+describe('a whole class in virtual time, taught as planned', () => {
+  it('counts what the timeline says, to the millisecond, and ends when it ends', () => {
+    fc.assert(
+      fc.property(anyPlan(), fc.array(fc.nat(), { minLength: 5, maxLength: 5 }), (any, instants) => {
+        const timeline = timelineOf(any, variedExercises);
+        if (timeline.totalMs === 0) return;
+        const { events } = taughtAsPlanned(any);
+        const edges = timeline.events.filter((e) => e.activity === 'work').flatMap((e) => [e.startMs, e.endMs - 1]);
+        for (const n of instants) {
+          const atMs = edges[n % Math.max(1, edges.length)] ?? 0;
+          expect(counting(replay(any, events, atMs, findVaried))).toEqual(eventAt(timeline, atMs));
+        }
+        const end: RunState = replay(any, events, timeline.totalMs, findVaried);
+        expect(end.stage).toBe('over');
+        expect(retime(end)).toMatchObject({ behindMs: 0, endsAtMs: timeline.totalMs });
+        expect(end.records.reduce((ms, r) => ms + r.unitsDone, 0)).toBe(
+          end.records.reduce((ms, r) => ms + r.unitsPlanned, 0),
+        );
+        if (any.blocks.every((b) => b.items.every((i) => i.sides.mode !== 'extra-set'))) expect(owed(end)).toEqual([]);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('cuts any class into legs without gaps', () => {
+    fc.assert(
+      fc.property(anyPlan(), (any) => {
+        const timeline = timelineOf(any, variedExercises);
+        const legs = legsOf(timeline);
+        expect(legs.filter((leg, i) => leg.startMs !== (legs[i - 1]?.endMs ?? 0) || leg.endMs <= leg.startMs)).toEqual(
+          [],
+        );
+        expect(legs.at(-1)?.endMs ?? 0).toBe(timeline.totalMs);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('starts with nothing to count in an empty class', () => {
+    expect(startRun({ ...plan, blocks: [] }, find).stage).toBe('over');
+    expect(currentLeg(startRun({ ...plan, blocks: [] }, find))).toBeNull();
+    expect(sampleRevision(1)).toHaveLength(16);
+  });
+});

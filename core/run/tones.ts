@@ -1,0 +1,23 @@
+import type { Leg } from './leg';
+
+/** A quiet sound: a rep begins, a phase begins, a side or item is over. */
+export interface Tone {
+  readonly kind: 'rep' | 'phase' | 'end';
+  /** From the first rep of the leg, ms of counted time. */
+  readonly workMs: number;
+}
+
+/** When a leg sounds, in order: every start of a rep or hold, every change of phase inside it, and its end. */
+export function tonesOf(leg: Leg): Tone[] {
+  const tones: Tone[] = [];
+  for (const event of leg.events) {
+    if (event.activity === 'rest') continue;
+    let atMs = event.startMs - leg.workStartMs;
+    tones.push({ kind: 'rep', workMs: atMs });
+    for (const ms of event.phaseMs?.slice(0, -1) ?? []) {
+      atMs += ms;
+      tones.push({ kind: 'phase', workMs: atMs });
+    }
+  }
+  return [...tones, { kind: 'end', workMs: leg.workEndMs - leg.workStartMs }];
+}

@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import type { DosePart, Multiplier } from '../dose';
+import type { Item, Pace, Plan } from '../plan';
+import { type Block, defaultPace, newBlock, newItem, newPlan, paceKeys } from '../plan';
+import { kit } from '../exercise/catalogue/author';
+import { sampleExercise, sampleRevision } from './sample';
+
+/** Exercises of every side pattern, with and without bands and kit, for random classes. */
+export const variedExercises = [
+  sampleExercise('each'),
+  sampleExercise('both', { sidePattern: 'both', position: 'standing' }),
+  sampleExercise('alternate', { sidePattern: 'alternate', setup: 'props' }, [1.25, 2]),
+  sampleExercise('travel', { sidePattern: 'travelling', position: 'walking', facing: 'lane' }),
+  sampleExercise(
+    'band',
+    { kit: [kit('band')], position: 'floor-seated', band: { placement: 'arch', border: 'outer', purpose: 'resist' } },
+    [2, 1, 3],
+  ),
+  sampleExercise('mat', { position: 'lying', floor: 'padded', setup: 'fiddly' }),
+];
+
+const multipliers: fc.Arbitrary<Multiplier[]> = fc.uniqueArray(
+  fc.record({
+    per: fc.constantFrom('toes', 'directions', 'contact-points' as const),
+    count: fc.integer({ min: 1, max: 4 }),
+  }),
+  { maxLength: 2, selector: (m) => m.per },
+);
+const n = (max: number) => fc.integer({ min: 1, max });
+const shared = { sets: n(3), setRestSeconds: fc.integer({ min: 0, max: 30 }), multipliers };
+
+export const anyPart: fc.Arbitrary<DosePart> = fc.oneof(
+  fc.record({ kind: fc.constant('reps' as const), reps: n(20), tempoSeconds: fc.constant(null), ...shared }),
+  fc.record({
+    kind: fc.constant('hold' as const),
+    holds: n(5),
+    holdSeconds: n(60),
+    restSeconds: fc.integer({ min: 0, max: 15 }),
+    ...shared,
+  }),
+  fc.record({ kind: fc.constant('passes' as const), passes: n(10), passSeconds: n(10), ...shared }),
+  fc.record({
+    kind: fc.constant('stops' as const),
+    spots: n(5),
+    stopSeconds: n(15),
+    shiftSeconds: fc.integer({ min: 0, max: 5 }),
+    ...shared,
+  }),
+  fc.record({
+    kind: fc.constant('travel' as const),
+    passes: n(4),
+    steps: n(50),
+    stepsPerMinute: fc.integer({ min: 40, max: 140 }),
+    turnSeconds: fc.integer({ min: 0, max: 6 }),
+    ...shared,
+  }),
+  fc.record({ kind: fc.constant('timed' as const), seconds: n(120), ...shared }),
+  fc.record({
+    kind: fc.constant('counts' as const),
+    phrases: n(8),
+    countsPerPhrase: n(16),
+    beatsPerMinute: fc.integer({ min: 60, max: 180 }),
+    ...shared,
+  }),
+  fc.record({
+    kind: fc.constant('breaths' as const),
+    breaths: n(10),
+    breathSeconds: fc.integer({ min: 2, max: 8 }),
+    ...shared,
+  }),
+  fc.record({
+    kind: fc.constant('byFeel' as const),
+    leastSeconds: n(20),
+    usualSeconds: fc.integer({ min: 20, max: 40 }),
+    mostSeconds: fc.integer({ min: 40, max: 80 }),
+    ...shared,
+  }),
+);
+
+const side = fc.constantFrom('left' as const, 'right' as const);
+export const equalSides: fc.Arbitrary<Item['sides']> = fc.oneof(
+  fc.constant({ mode: 'equal' as const }),
+  fc.record({ mode: fc.constant('weaker-first' as const), weaker: side }),
+);
+export const anySides: fc.Arbitrary<Item['sides']> = fc.oneof(
+  equalSides,
+  fc.record({ mode: fc.constant('extra-set' as const), weaker: side }),
+);
+
+export const anyPace: fc.Arbitrary<Pace> = fc.constantFrom(
+  defaultPace(),
+  { ...defaultPace(), secondSideShare: 0.37, firstRepTimes: 2.3, sideSwitchSeconds: 4.7 },
+  { ...(Object.fromEntries(paceKeys.map((k) => [k, 0])) as Pace), firstRepTimes: 1, speakingWordsPerMinute: 145 },
+);
+
+function anyItem(id: string, sides: fc.Arbitrary<Item['sides']>): fc.Arbitrary<Item> {
+  return fc
+    .record({
+      which: fc.nat({ max: variedExercises.length - 1 }),
+      dose: fc.array(anyPart, { minLength: 1, maxLength: 2 }),
+      sides,
+      lead: fc.option(side),
+      familiarity: fc.constantFrom('new' as const, 'known' as const),
+      talk: fc.record({
+        beforeSeconds: fc.option(fc.integer({ min: 0, max: 60 })),
+        overSeconds: fc.integer({ min: 0, max: 60 }),
+      }),
+    })
+    .map(({ which, ...rest }) => {
+      const exercise = variedExercises[which];
+      if (!exercise) throw new RangeError('no such sample');
+      return { ...newItem(id, exercise, sampleRevision(which)), ...rest };
+    });
+}
+
+/** Random classes over every dose kind, side choice and flow. Music runs are left out: they end off the second. */
+export function anyPlan(sides: fc.Arbitrary<Item['sides']> = anySides): fc.Arbitrary<Plan> {
+  const block = (b: number): fc.Arbitrary<Block> =>
+    fc
+      .tuple(fc.integer({ min: 0, max: 4 }), fc.constantFrom('by-exercise' as const, 'by-foot' as const))
+      .chain(([length, flow]) =>
+        fc
+          .tuple(...Array.from({ length }, (_, i) => anyItem(`item-${b}-${i}`, sides)))
+          .map((items) => ({ ...newBlock(`block-${b}`, 'Block', items), flow })),
+      );
+  return fc
+    .tuple(block(0), block(1), block(2), anyPace, side)
+    .map(([a, b, c, pace, lead]) => ({ ...newPlan('plan-1', 'Any class', 1800), pace, lead, blocks: [a, b, c] }));
+}

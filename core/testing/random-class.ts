@@ -1,0 +1,81 @@
+import { holds, reps, timed } from '../dose';
+import type { Exercise, Performance } from '../exercise';
+import { kit, range } from '../exercise/catalogue/author';
+import { type Item, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
+import type { FindRevision } from '../timeline';
+import { sampleExercise, sampleRevision } from './sample';
+
+/** A small generator of numbers from a seed (Park and Miller's minimal standard), so that a class can be made again. */
+export function dice(seed: number): (below: number) => number {
+  let state = (seed % 2147483646) + 1;
+  return (below) => {
+    state = (state * 48271) % 2147483647;
+    return state % below;
+  };
+}
+
+const ways: readonly Partial<Performance>[] = [
+  { sidePattern: 'each' },
+  { sidePattern: 'both', position: 'standing' },
+  { sidePattern: 'both', position: 'lying', floor: 'padded', kit: [kit('mat')] },
+  { sidePattern: 'alternate', setup: 'props' },
+  {
+    sidePattern: 'each',
+    position: 'floor-seated',
+    kit: [kit('band')],
+    band: { placement: 'arch', border: 'outer', purpose: 'resist' },
+  },
+  {
+    sidePattern: 'each',
+    position: 'floor-seated',
+    kit: [kit('band')],
+    band: { placement: 'ball', border: 'sole', purpose: 'resist' },
+  },
+];
+
+function randomExercise(roll: (below: number) => number, at: number, ring: boolean): Exercise {
+  const oneFooted = ways.filter((w) => w.sidePattern === 'each');
+  const list = ring ? oneFooted : ways;
+  const way = list[roll(list.length)] ?? {};
+  const seconds = [1.25, 2, 3, 2.5][roll(4)] ?? 2;
+  const of = sampleExercise(`exercise-${at}`, way, [seconds, 1]);
+  const doses =
+    roll(3) === 0
+      ? range(holds(1, 10, 5), holds(2, 20, 5), holds(3, 30, 5))
+      : roll(3) === 0
+        ? range(timed(20), timed(45), timed(90))
+        : range(reps(6), reps(10), reps(15, roll(2) === 0 ? {} : { sets: 2, setRest: 15 }));
+  return { ...of, doses };
+}
+
+/** A class of random exercises, some locked, some that may go, in one block or two. */
+export function randomClass(
+  seed: number,
+  items: number,
+  flow: 'by-exercise' | 'by-foot' | 'mixed' = 'by-exercise',
+): { plan: Plan; find: FindRevision; exercises: readonly Exercise[] } {
+  const roll = dice(seed * 7919 + items);
+  const half = Math.ceil(items / 2);
+  const ringAt = (i: number) => flow === 'by-foot' || (flow === 'mixed' && i >= half);
+  const exercises = Array.from({ length: items }, (_, i) => randomExercise(roll, i, ringAt(i) && roll(4) > 0));
+  const made = exercises.map((of, i): Item => {
+    const item = newItem(`item-${i}`, of, sampleRevision(i));
+    return {
+      ...item,
+      locked: roll(8) === 0,
+      priority: 1 + roll(3),
+      familiarity: roll(3) === 0 ? 'new' : 'known',
+      sides: roll(9) === 0 ? { mode: 'extra-set', weaker: 'left' } : { mode: 'equal' },
+    };
+  });
+  const blocks =
+    flow === 'mixed'
+      ? [
+          { ...newBlock('block-1', 'One', made.slice(0, half)) },
+          { ...newBlock('block-2', 'Two', made.slice(half)), flow: 'by-foot' as const },
+        ]
+      : [{ ...newBlock('block-1', 'One', made), flow }];
+  const pace = roll(4) === 0 ? { ...defaultPace(), sideSwitchSeconds: 4.5, turnRoundSeconds: 3.3 } : defaultPace();
+  const plan: Plan = { ...newPlan('class-1', 'Random', 60 + 5 * roll(items * 30)), reservePercent: 0, pace, blocks };
+  return { plan, find: (revision) => exercises[Number.parseInt(revision, 16)] ?? null, exercises };
+}

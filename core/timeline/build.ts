@@ -1,0 +1,346 @@
+import { type DosePart, alternates, layOut, repPhasesMs } from '../dose';
+import { type Pace, type Side, otherSide } from '../plan';
+import { type HandOver, type TransitionPart, handOverOf, transition } from './hand-over';
+import { Spread } from './likely';
+import type {
+  Activity,
+  BlockTime,
+  EventKind,
+  Feet,
+  ItemTime,
+  Timeline,
+  TimelineEvent,
+  TimelineInput,
+  TimelineProblem,
+} from './timeline';
+import { type ReadyItem, type Stretch, type Visit, doseOn, readyItem, stretchesOf } from './visit';
+
+/**
+ * Lays a plan out in time. Pure: the same plan and revisions give the same timeline.
+ * Items that cannot be settled take no time and are named in `problems`.
+ */
+export function buildTimeline(input: TimelineInput): Timeline {
+  return new Builder(input).build();
+}
+
+const unitKinds: Readonly<Record<DosePart['kind'], EventKind>> = {
+  reps: 'rep',
+  hold: 'hold',
+  passes: 'pass',
+  stops: 'stop',
+  travel: 'length',
+  timed: 'time',
+  counts: 'phrase',
+  breaths: 'breath',
+  byFeel: 'feel',
+};
+const gapKinds: Partial<Record<DosePart['kind'], EventKind>> = { hold: 'rest', stops: 'shift', travel: 'turn' };
+
+const noActivity = (): Record<Activity, number> => ({
+  work: 0,
+  rest: 0,
+  'set-up': 0,
+  talk: 0,
+  transition: 0,
+  switch: 0,
+  compare: 0,
+  settle: 0,
+});
+
+interface OpenItem {
+  readonly itemId: string;
+  readonly blockId: string;
+  readonly execution: ItemTime['execution'];
+  readonly activityMs: Record<Activity, number>;
+  readonly visits: { startMs: number; endMs: number; feet: Feet }[];
+  leftWorkMs: number;
+  rightWorkMs: number;
+}
+
+/** Walks through the class once, from the first second to the last. */
+class Builder {
+  private readonly pace: Pace;
+  private readonly events: TimelineEvent[] = [];
+  private readonly items = new Map<string, OpenItem>();
+  private readonly blocks: BlockTime[] = [];
+  private readonly problems: TimelineProblem[] = [];
+  private readonly spread = new Spread();
+  private readonly activityMs = noActivity();
+  private now = 0;
+  private room: HandOver | null = null;
+  private current: OpenItem | null = null;
+
+  constructor(private readonly input: TimelineInput) {
+    this.pace = input.plan.pace;
+  }
+
+  build(): Timeline {
+    const { plan, find } = this.input;
+    for (const block of plan.blocks) {
+      const startMs = this.now;
+      const ready: ReadyItem[] = [];
+      for (const item of block.items) {
+        const settled = readyItem(plan, block, item, find);
+        this.items.set(item.id, {
+          itemId: item.id,
+          blockId: block.id,
+          execution: 'code' in settled ? null : settled.execution,
+          activityMs: noActivity(),
+          visits: [],
+          leftWorkMs: 0,
+          rightWorkMs: 0,
+        });
+        if ('code' in settled) this.problems.push(settled);
+        else ready.push(settled);
+      }
+      const stretches = stretchesOf(block.flow, ready);
+      stretches.forEach((stretch, i) => {
+        const next = stretches[i + 1];
+        this.stretch(stretch, next?.kind === 'item' && next.runsOn);
+      });
+      this.blocks.push({ blockId: block.id, startMs, totalMs: this.now - startMs });
+    }
+    return this.finish();
+  }
+
+  private stretch(stretch: Stretch, musicGoesOn: boolean): void {
+    const startMs = this.now;
+    if (stretch.kind === 'compare') {
+      this.current = null;
+      this.spend('compare', 'compare', 'both', this.pace.compareSeconds * 1000);
+      this.settle();
+      return;
+    }
+    const [first, second] = stretch.visits;
+    if (!first) return;
+    const open = this.items.get(first.ready.item.id) ?? null;
+    this.current = open;
+    this.checkTempo(first.ready);
+    const voiceFrom = this.arrive(first, stretch.runsOn);
+    this.work(first);
+    if (second) {
+      this.spend('switch', 'switch', 'both', this.pace.sideSwitchSeconds * 1000);
+      this.spend(
+        'second-set-up',
+        'set-up',
+        second.feet === 'alternate' ? 'both' : second.feet,
+        this.secondSetUpMs(second),
+      );
+      this.work(second);
+    }
+    this.talkOver(first.ready, voiceFrom);
+    if (!musicGoesOn) this.settle();
+    const last = second ?? first;
+    this.room = handOverOf(last.ready.execution, footOf(last), this.input.plan.brief.floor);
+    open?.visits.push({ startMs, endMs: this.now, feet: second ? 'both' : feetOf(first) });
+  }
+
+  /** Everything from leaving the last item to the first piece of work. */
+  private arrive(visit: Visit, runsOn: boolean): number {
+    const { item, execution } = visit.ready;
+    if (runsOn) return this.now;
+    const because = transition(this.room, handOverOf(execution, footOf(visit), this.input.plan.brief.floor), this.pace);
+    this.spend(
+      'transition',
+      'transition',
+      'neither',
+      because.reduce((a, p) => a + p.ms, 0),
+      because,
+    );
+    const isNew = item.familiarity === 'new';
+    if (visit.second) {
+      this.spend('second-set-up', 'set-up', feetOf(visit), this.shareMs(visit));
+      return this.now;
+    }
+    const talkSeconds = item.talk.beforeSeconds ?? (isNew ? this.pace.talkNewSeconds : this.pace.talkKnownSeconds);
+    this.spend('talk', 'talk', 'neither', Math.round(talkSeconds * 1000));
+    this.spend('set-up', 'set-up', feetOf(visit), this.firstSetUpMs(visit));
+    const main = item.dose[0];
+    if (isNew && main?.kind === 'reps') {
+      const repMs = repPhasesMs(main, execution.phaseSeconds).reduce((a, b) => a + b, 0);
+      this.spend('demonstration', 'set-up', feetOf(visit), Math.round((this.pace.firstRepTimes - 1) * repMs));
+    }
+    return this.now;
+  }
+
+  private firstSetUpMs(visit: Visit): number {
+    const { item, execution } = visit.ready;
+    if (item.familiarity === 'known') return Math.round(this.pace.knownSetupSeconds * 1000);
+    const seconds = {
+      plain: this.pace.newSetupSeconds,
+      props: this.pace.propsSetupSeconds,
+      fiddly: this.pace.fiddlySetupSeconds,
+    }[execution.setup];
+    return Math.round(seconds * 1000);
+  }
+
+  private shareMs(visit: Visit): number {
+    return Math.round(this.firstSetUpMs(visit) * this.pace.secondSideShare);
+  }
+
+  /** Second side: its share of the first set-up, or moving the band across where that takes longer. */
+  private secondSetUpMs(visit: Visit): number {
+    const { band } = visit.ready.execution;
+    const moved = band && band.placement !== 'both-feet' ? Math.round(this.pace.moveBandSeconds * 1000) : 0;
+    return Math.max(this.shareMs(visit), moved);
+  }
+
+  private work(visit: Visit): void {
+    const { item } = visit.ready;
+    const dose = visit.feet === 'alternate' ? item.dose : doseOn(item, visit.feet);
+    dose.forEach((part, index) => this.part(visit, part, index));
+  }
+
+  private part(visit: Visit, part: DosePart, partIndex: number): void {
+    const { item, lead, execution } = visit.ready;
+    const l = layOut(part, execution.phaseSeconds);
+    const phaseMs = part.kind === 'reps' || part.kind === 'passes' ? repPhasesMs(part, execution.phaseSeconds) : null;
+    const inTurn = visit.feet === 'alternate' && alternates(part);
+    const extra = inTurn && partIndex === 0 && item.sides.mode === 'extra-set' ? 1 : 0;
+    const unitsInSet = l.stations * l.unitsPerStation;
+    for (let set = 1; set <= l.sets + extra; set++) {
+      const onlyWeaker = set > l.sets;
+      const turns = inTurn && !onlyWeaker ? 2 : 1;
+      const setStart = this.now;
+      for (let i = 0; i < unitsInSet * turns; i++) {
+        const index = Math.floor(i / turns);
+        const feet = inTurn ? (i % turns === 0 ? lead : otherSide(lead)) : feetOf(visit);
+        const startMs = setStart + (turns === 1 ? l.unitStartMs(i) : i * l.unitStartMs(1)) + i * l.gapMs;
+        const endMs = startMs + l.unitStartMs(turns === 1 ? i + 1 : 1) - (turns === 1 ? l.unitStartMs(i) : 0);
+        this.push(unitKinds[part.kind], 'work', feet, startMs, endMs, phaseMs, {
+          part: partIndex,
+          set,
+          sets: l.sets + extra,
+          station: Math.floor(index / l.unitsPerStation) + 1,
+          stations: l.stations,
+          unit: (index % l.unitsPerStation) + 1,
+          units: l.unitsPerStation,
+        });
+        if (l.gapMs > 0 && i < unitsInSet * turns - 1) {
+          this.push(gapKinds[part.kind] ?? 'rest', 'rest', feet, endMs, endMs + l.gapMs);
+          this.spread.add('rest', l.gapMs);
+        }
+      }
+      this.spreadOfWork(part, this.now - setStart - l.gapMs * (unitsInSet * turns - 1));
+      if (set < l.sets + extra) this.spend('set-rest', 'rest', feetOf(visit), l.setRestMs);
+    }
+  }
+
+  private spreadOfWork(part: DosePart, ms: number): void {
+    if (part.kind === 'byFeel') {
+      const share = ms / part.usualSeconds;
+      this.spread.addWindow(part.leastSeconds * share, ms, part.mostSeconds * share);
+    } else this.spread.add('work', ms);
+  }
+
+  /** Talk over the work: it lies beside the body and never outlasts the item. */
+  private talkOver(ready: ReadyItem, fromMs: number): void {
+    const ms = Math.min(Math.round(ready.item.talk.overSeconds * 1000), this.now - fromMs);
+    if (ms <= 0) return;
+    this.events.push({
+      kind: 'talk-over',
+      activity: 'talk',
+      lane: 'voice',
+      itemId: ready.item.id,
+      feet: 'neither',
+      startMs: fromMs,
+      endMs: fromMs + ms,
+      count: null,
+      phaseMs: null,
+      because: null,
+    });
+  }
+
+  /** Up to the next whole second, so that the times shown add up. */
+  private settle(): void {
+    this.spend('settle', 'settle', 'neither', (1000 - (this.now % 1000)) % 1000);
+  }
+
+  private checkTempo({ item, execution }: ReadyItem): void {
+    for (const part of item.dose) {
+      if (part.kind === 'reps' && part.tempoSeconds && part.tempoSeconds.length !== execution.phases.length) {
+        this.problems.push({
+          code: 'tempo-phases',
+          itemId: item.id,
+          phases: execution.phases.length,
+          tempo: part.tempoSeconds.length,
+        });
+      }
+    }
+  }
+
+  private spend(
+    kind: EventKind,
+    activity: Activity,
+    feet: Feet,
+    ms: number,
+    because: readonly TransitionPart[] | null = null,
+  ): void {
+    if (ms <= 0) return;
+    this.spread.add(activity, ms);
+    this.push(kind, activity, feet, this.now, this.now + Math.round(ms), null, null, because);
+  }
+
+  private push(
+    kind: EventKind,
+    activity: Activity,
+    feet: Feet,
+    startMs: number,
+    endMs: number,
+    phaseMs: readonly number[] | null = null,
+    count: TimelineEvent['count'] = null,
+    because: readonly TransitionPart[] | null = null,
+  ): void {
+    const open = this.current;
+    this.events.push({
+      kind,
+      activity,
+      lane: 'body',
+      itemId: open?.itemId ?? null,
+      feet,
+      startMs,
+      endMs,
+      count,
+      phaseMs,
+      because,
+    });
+    const ms = endMs - startMs;
+    this.activityMs[activity] += ms;
+    if (open) {
+      open.activityMs[activity] += ms;
+      if (activity === 'work' && feet !== 'right') open.leftWorkMs += ms;
+      if (activity === 'work' && feet !== 'left') open.rightWorkMs += ms;
+    }
+    this.now = endMs;
+  }
+
+  private finish(): Timeline {
+    const items = [...this.items.values()].map((open): ItemTime => ({
+      ...open,
+      startMs: open.visits[0]?.startMs ?? 0,
+      totalMs: open.visits.reduce((ms, v) => ms + v.endMs - v.startMs, 0),
+      workMs: open.activityMs.work,
+    }));
+    return {
+      events: this.events,
+      items,
+      blocks: this.blocks,
+      totalMs: this.now,
+      workMs: this.activityMs.work,
+      leftWorkMs: items.reduce((ms, i) => ms + i.leftWorkMs, 0),
+      rightWorkMs: items.reduce((ms, i) => ms + i.rightWorkMs, 0),
+      activityMs: this.activityMs,
+      likely: this.spread.range(),
+      problems: this.problems,
+    };
+  }
+}
+
+/** The foot that the room is arranged for: the lead one where feet alternate. */
+function footOf(visit: Visit): Side | 'both' {
+  return visit.feet === 'alternate' ? visit.ready.lead : visit.feet;
+}
+
+function feetOf(visit: Visit): Feet {
+  return visit.feet === 'alternate' ? 'both' : visit.feet;
+}

@@ -1,0 +1,170 @@
+/** One word with one meaning; for places, movements and muscles a plain word and its anatomical name. */
+export interface Term {
+  readonly word: string;
+  /** The anatomical name; null where there is only one word. */
+  readonly anatomical: string | null;
+  readonly meaning: string;
+  readonly about: 'the foot' | 'the class' | 'the exercise' | 'teaching' | 'the application';
+}
+
+const foot = (word: string, anatomical: string | null, meaning: string): Term => ({
+  word,
+  anatomical,
+  meaning,
+  about: 'the foot',
+});
+const term =
+  (about: Term['about']) =>
+  (word: string, meaning: string): Term => ({ word, anatomical: null, meaning, about });
+const inClass = term('the class');
+const inExercise = term('the exercise');
+const teaching = term('teaching');
+const here = term('the application');
+
+/** All the words of Needlework: the page in the application and the one in the documents are made from this list. */
+export const glossary: readonly Term[] = [
+  foot('heel', 'calcaneus', 'The back contact of the sole.'),
+  foot('inner ball', 'first metatarsal head', 'The root of the big toe where it meets the floor.'),
+  foot('outer ball', 'fifth metatarsal head', 'The root of the little toe where it meets the floor.'),
+  foot(
+    'ball of the foot',
+    'metatarsal heads',
+    'All the toe roots together. A ball that is rolled on is called firm ball or soft ball.',
+  ),
+  foot('big toe', 'hallux', 'Its joint at the root is the big-toe joint.'),
+  foot('big-toe joint', 'first metatarsophalangeal joint (1st MTP)', 'Where the big toe bends up in a step.'),
+  foot('small toes', 'lesser digits, second to fifth', 'The four others.'),
+  foot('arch', 'medial longitudinal arch', 'The lifted middle of the inner side.'),
+  foot('sole', 'plantar side', 'What faces the floor.'),
+  foot('top of the foot', 'dorsum', 'What faces up.'),
+  foot(
+    'inner edge, inner pressure',
+    'medial border',
+    'The side of the sole towards the other foot. Weight there: the ankle has turned out.',
+  ),
+  foot(
+    'outer edge, outer pressure',
+    'lateral border',
+    'The side away from the other foot. Weight there: the ankle has turned in.',
+  ),
+  foot(
+    'turn in',
+    'inversion',
+    'The sole faces the middle; standing, the weight goes to the outer edge. People say that the foot rolls out.',
+  ),
+  foot(
+    'turn out (of the ankle)',
+    'eversion',
+    'The sole faces away; standing, the weight goes to the inner edge. People say that the foot rolls in.',
+  ),
+  foot(
+    'legs turned out',
+    'external hip rotation',
+    'The whole leg rotates from the hip; it says nothing about the ankle.',
+  ),
+  foot('foot up', 'dorsiflexion', 'The ankle bends, the toes come nearer the shin.'),
+  foot('foot down, point', 'plantarflexion', 'The ankle stretches, the foot points.'),
+  foot('toes curl', 'toe flexion', 'Toes bend towards the sole.'),
+  foot('toes lift', 'toe extension', 'Toes bend towards the shin.'),
+  foot('toes wide', 'toe abduction', 'Toes spread apart.'),
+  foot('toes narrow', 'toe adduction', 'Toes come side by side.'),
+  foot('rise', 'heel raise', 'Up onto the ball of the foot.'),
+  foot('calf', 'gastrocnemius', 'The big calf muscle; it crosses the knee and works with the knee straight.'),
+  foot('deep calf', 'soleus', 'Below the knee; it works with the knee bent. Both end in the Achilles tendon.'),
+  foot('inner ankle', 'tibialis posterior', 'Turns the foot in and carries the arch.'),
+  foot('outer ankle', 'peroneal muscles', 'Turns the foot out and catches an ankle about to give way.'),
+  foot('shin', 'tibialis anterior', 'Draws the foot up.'),
+  foot('toe benders', 'toe flexors', 'Curl the toes; the long one of the big toe is the pointing muscle.'),
+  foot('toe lifters', 'toe extensors', 'Lift the toes.'),
+  foot('small muscles of the arch', 'foot intrinsics', 'Muscles that begin and end in the foot.'),
+  foot('tissue of the sole', 'plantar fascia and fat pad', 'What a ball is rolled over.'),
+  foot('three points', 'foot tripod', 'Heel, inner ball and outer ball.'),
+  inClass('class', 'One lesson with a slot; what a plan describes.'),
+  inClass('slot', 'The time there is.'),
+  inClass('reserve', 'Share of the slot the teacher keeps free.'),
+  inClass('plan', 'Blocks and items, pace and school preferences of a class.'),
+  inClass('block', 'Neighbouring items under one name, taught exercise by exercise or foot by foot.'),
+  inClass('item', 'One exercise in a class, with its dose, sides, level and talk.'),
+  inClass('visit', 'One go at an item: both feet in turn, or one foot when taught foot by foot.'),
+  inExercise('exercise', 'What is done; built in or an instructor’s own.'),
+  inExercise('revision', 'One immutable state of an exercise; plans pin it.'),
+  inExercise('execution', 'An exercise with rung and school settled.'),
+  inExercise(
+    'rung, ladder, axis',
+    'A level; the levels of one exercise; what differs between them (support, base, arms, eyes, surface, lever, resistance, hand help, speed, amount, knee, weeks).',
+  ),
+  inExercise('gate', 'What lets a student leave a rung; both feet must pass.'),
+  inExercise('dose', 'How much: one or more parts.'),
+  inExercise('part', 'One kind of dose: reps, holds, passes, stops, lengths, a time, counts, breaths, by feel.'),
+  inExercise('set, round', 'The whole part once; a round is a set as it is said.'),
+  inExercise('rep, hold, pass, stop, length, phrase', 'One unit of a part.'),
+  inExercise(
+    'multiplier, station',
+    'N per what (toes, gaps, spots, ways, contact points, pulls); one of the things multiplied.',
+  ),
+  inExercise('tempo', 'Seconds of each phase of a rep.'),
+  inExercise('phase', 'One step of a rep with the state of both feet.'),
+  inExercise('contact', 'What a place of the foot does: presses, rests, lifts, hangs; and what it meets.'),
+  inExercise('places', 'Heel, inner ball, outer ball, big toe, small toes.'),
+  inExercise('role', 'What a foot does: works, stands, anchors, rests.'),
+  teaching('lead', 'The foot that starts.'),
+  teaching('weaker first, extra set', 'Sides unequal on purpose.'),
+  teaching('pace', 'What happens around the work and how long it takes: set-up, talk, changing foot, getting there.'),
+  teaching('set-up, second set-up', 'From naming the exercise to the first rep; the same for the other foot.'),
+  teaching('transition', 'Leaving one item for the next: position, kit, floor, facing, band.'),
+  teaching('talk before, talk over', 'Talk that costs time; talk that runs beside the work.'),
+  teaching('compare', 'Standing on both feet between the two sides.'),
+  teaching('re-check', 'A look or walk that repeats an earlier one.'),
+  teaching('new, known', 'Whether this group has met the exercise.'),
+  here('timeline, event, lane', 'The plan in time; one stretch of it; body of each foot, or voice.'),
+  here('likely', 'The range in which four classes of five end.'),
+  here('thread, stitch', 'The timeline as a picture; one rep on it.'),
+  here('weave', 'Which regions work when.'),
+  here('footprints', 'Both soles from above, left on the left.'),
+  inExercise('school', 'A teacher’s answers where schools of foot work differ.'),
+  here('clash', 'Two pages saved the same class; both sides are kept.'),
+  inExercise('sayable', 'A dose a teacher would say aloud.'),
+  inExercise('variant', 'One way in which a school does an exercise differently: other phases, other words.'),
+  inExercise('assisted, full', 'The lowest rung with help of hand, chair or band; the highest without.'),
+  inExercise('check', 'Something looked at or measured on each foot, with a date; a gate may ask for one.'),
+  inExercise('swap', 'Another exercise, or another piece of kit, in the place of this one, with what changes.'),
+  inExercise('original', 'A built-in exercise as it came; a changed one can be returned to it.'),
+  inClass('hand-over', 'What one item leaves to the next: position, kit, floor, facing, band.'),
+  inClass('window', 'The time that the main option of an item takes; easier and harder options fill the same.'),
+  teaching('finding', 'Something the review noticed about a class, with its reason and one step that mends it.'),
+  teaching('bridge', 'The sentence between two neighbours whose contacts are opposite.'),
+  teaching('accepted', 'A finding the teacher has seen and wants so; it stays quiet.'),
+  teaching('fit', 'Choosing sayable doses so that the class lands in its slot.'),
+  teaching('lock, priority', 'An item that fit must not touch; which items go first when time is short.'),
+];
+
+/** Terms in which every word asked for is found, in plain or anatomical name or in the meaning. */
+export function findTerms(asked: string): Term[] {
+  const words = asked
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => word !== '');
+  return glossary.filter(({ word, anatomical, meaning }) => {
+    const text = `${word} ${anatomical ?? ''} ${meaning}`.toLowerCase();
+    return words.every((w) => text.includes(w));
+  });
+}
+
+/** The list as a Markdown page. */
+export function glossaryPage(): string {
+  const groups = [...new Set(glossary.map((t) => t.about))];
+  const rows = (about: Term['about']) =>
+    glossary
+      .filter((t) => t.about === about)
+      .map((t) => `- **${t.word}**${t.anatomical === null ? '' : ` (${t.anatomical})`}: ${t.meaning}`)
+      .join('\n');
+  return [
+    '# Words',
+    'One word means one thing in code, interface and documents. This page is made from `core/words/glossary.ts` by `npm run glossary`.',
+    ...groups.map((about) => `## About ${about}\n\n${rows(about)}`),
+    '',
+  ]
+    .join('\n\n')
+    .trimEnd()
+    .concat('\n');
+}

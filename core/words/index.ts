@@ -1,0 +1,2 @@
+export * from './check-wording';
+export * from './glossary';
