@@ -1,0 +1,193 @@
+import request from 'supertest';
+import type { ExerciseRevision, ExerciseUses, Problem } from '@core/contract';
+import { defaultSchool } from '@core/exercise';
+import { catalogue } from '@core/exercise/catalogue';
+import { samplePlan, testServer } from './testing/server';
+
+const server = testServer();
+afterAll(() => server.close());
+const host = '127.0.0.1:4310';
+const get = (path: string) => request(server.app).get(path).set('Host', host);
+const put = (path: string, body: object) =>
+  request(server.app).put(path).set('Host', host).set('Origin', `http://${host}`).send(body);
+const post = (path: string, body: object = {}) =>
+  request(server.app).post(path).set('Host', host).set('Origin', `http://${host}`).send(body);
+
+const rise = catalogue.find((e) => e.id === 'two-foot-rise')!;
+const current = async (id: string) => (await get(`/api/exercises/${id}`).expect(200)).body as ExerciseRevision;
+
+describe('an instructor’s own exercises', () => {
+  it('are made, found again in the library, and kept as revisions', async () => {
+    const own = {
+      ...rise,
+      id: 'rise-with-a-wave',
+      name: { plain: 'Rise with a wave', anatomical: 'Rise with a wave' },
+    };
+    const made = (await put('/api/exercises/rise-with-a-wave', { basedOn: null, exercise: own }).expect(200))
+      .body as ExerciseRevision;
+    expect(made).toMatchObject({ origin: 'own', changed: false, removed: false });
+    const edited = { ...own, purpose: 'Said better.' };
+    const again = (
+      await put('/api/exercises/rise-with-a-wave', { basedOn: made.revision, exercise: edited }).expect(200)
+    ).body as ExerciseRevision;
+    expect(again.revision).not.toBe(made.revision);
+    expect(server.library.byRevision([made.revision])[0]?.exercise.purpose).toBe(own.purpose);
+    const list = (await get('/api/exercises').expect(200)).body as { exercises: ExerciseRevision[] };
+    expect(list.exercises.find((e) => e.exercise.id === 'rise-with-a-wave')?.revision).toBe(again.revision);
+  });
+
+  it('answer “not changed” to a page that has the newest library', async () => {
+    const first = await get('/api/exercises').expect(200);
+    await get('/api/exercises').set('If-None-Match', first.headers['etag']!).expect(304);
+    const plain = await get('/api/exercises').set('Accept-Encoding', 'identity').expect(200);
+    expect(plain.body).toEqual(first.body);
+  });
+
+  it('refuse an edit of a revision that is no longer current, and the same name twice', async () => {
+    const { exercise, revision } = await current('rise-with-a-wave');
+    const stale = await put('/api/exercises/rise-with-a-wave', {
+      basedOn: 'f'.repeat(32),
+      exercise: { ...exercise, purpose: 'From another page.' },
+    }).expect(409);
+    expect((stale.body as Problem).code).toBe('exercise-changed');
+    const twice = await put('/api/exercises/rise-with-a-wave', {
+      basedOn: null,
+      exercise: { ...exercise, purpose: 'A second one.' },
+    }).expect(409);
+    expect((twice.body as Problem).code).toBe('id-in-use');
+    expect((await current('rise-with-a-wave')).revision).toBe(revision);
+    // the same content once more is no clash
+    await put('/api/exercises/rise-with-a-wave', { basedOn: 'f'.repeat(32), exercise }).expect(200);
+  });
+
+  it.each([
+    [
+      'a ladder with a loop',
+      { ladder: { ...rise.ladder!, rungs: [...rise.ladder!.rungs, { ...rise.ladder!.rungs[0]!, id: 'again' }] } },
+      'ladder.rungs.3.axes',
+      'loop',
+    ],
+    [
+      'a phase of no length',
+      { performance: { ...rise.performance, phases: [{ ...rise.performance.phases[0]!, seconds: 0 }] } },
+      'performance.phases.0.seconds',
+      'quarter of a second',
+    ],
+    [
+      'a gate on a measure that does not exist',
+      {
+        ladder: {
+          ...rise.ladder!,
+          rungs: rise.ladder!.rungs.map((r, i) =>
+            i === 0
+              ? { ...r, gate: { test: 'check', check: 'aura', value: null, occasions: 1, words: 'It glows.' } }
+              : r,
+          ),
+        },
+      },
+      'ladder.rungs.0.gate.check',
+      'does not exist',
+    ],
+    [
+      'an unknown contact',
+      {
+        performance: {
+          ...rise.performance,
+          phases: [
+            {
+              ...rise.performance.phases[0]!,
+              working: {
+                ...rise.performance.phases[0]!.working,
+                contacts: {
+                  ...rise.performance.phases[0]!.working.contacts,
+                  heel: { contact: 'floats', meets: 'air' },
+                },
+              },
+            },
+          ],
+        },
+      },
+      'performance.phases.0.working.contacts.heel.contact',
+      'press, rest, lift, hang',
+    ],
+  ])('refuse %s with the field and the reason', async (_, change, path, reason) => {
+    const answer = await put('/api/exercises/bad-one', {
+      basedOn: null,
+      exercise: { ...rise, id: 'bad-one', ...change },
+    }).expect(422);
+    const problem = answer.body as Problem;
+    const field = problem.fields?.find((f) => f.path === `exercise.${path}`);
+    expect(field?.words).toContain(reason);
+    await get('/api/exercises/bad-one').expect(404);
+  });
+});
+
+describe('a changed built-in exercise', () => {
+  it('says so, survives the next start, and returns to its original', async () => {
+    const before = await current('two-foot-rise');
+    const changed = (
+      await put('/api/exercises/two-foot-rise', {
+        basedOn: before.revision,
+        exercise: { ...rise, purpose: 'Mine.' },
+      }).expect(200)
+    ).body as ExerciseRevision;
+    expect(changed).toMatchObject({ origin: 'built-in', changed: true });
+    server.library.addBuiltIns(catalogue);
+    expect((await current('two-foot-rise')).revision).toBe(changed.revision);
+    const back = (await post('/api/exercises/two-foot-rise/return').expect(200)).body as ExerciseRevision;
+    expect(back).toMatchObject({ revision: before.revision, changed: false });
+    await post('/api/exercises/rise-with-a-wave/return').expect(409);
+  });
+
+  it('shows which planned classes could move, moves them, and keeps taught ones as they were', async () => {
+    const plan = samplePlan(server, 'class-using-rise');
+    await post('/api/classes', { saveId: 'save-using-rise', plan }).expect(201);
+    await put('/api/runs/run-of-rise', {
+      classId: plan.id,
+      version: 1,
+      plan,
+      startedAt: '2026-11-25T12:00:00Z',
+    }).expect(204);
+    const { exercise, revision } = await current('two-foot-rise');
+    const slower = {
+      ...exercise,
+      performance: {
+        ...exercise.performance,
+        phases: exercise.performance.phases.map((p) => ({ ...p, seconds: p.seconds + 1 })),
+      },
+    };
+    await put('/api/exercises/two-foot-rise', { basedOn: revision, exercise: slower }).expect(200);
+    const uses = (await get('/api/exercises/two-foot-rise/classes').expect(200)).body as ExerciseUses;
+    expect(uses.taught).toBe(1);
+    // 12 reps, three phases each a second longer: 36 s
+    expect(uses.classes).toMatchObject([{ classId: plan.id, items: 1, upToDate: false, problem: null }]);
+    expect((uses.classes[0]?.afterMs ?? 0) - (uses.classes[0]?.beforeMs ?? 0)).toBe(36_000);
+    await post('/api/exercises/two-foot-rise/move', { classIds: [plan.id] }).expect(200, { moved: [plan.id] });
+    const after = (await get('/api/exercises/two-foot-rise/classes').expect(200)).body as ExerciseUses;
+    expect(after.classes[0]?.upToDate).toBe(true);
+    const run = (await get('/api/runs/run-of-rise').expect(200)).body as { plan: typeof plan };
+    expect(run.plan).toEqual(plan);
+  });
+
+  it('does not move a class that stands on a rung which is gone, and says why', async () => {
+    const { exercise, revision } = await current('two-foot-rise');
+    const rungs = exercise.ladder!.rungs.map((r) => (r.id === 'fingertips' ? { ...r, id: 'light-touch' } : r));
+    await put('/api/exercises/two-foot-rise', {
+      basedOn: revision,
+      exercise: { ...exercise, ladder: { startRung: 'light-touch', rungs } },
+    }).expect(200);
+    const uses = (await get('/api/exercises/two-foot-rise/classes').expect(200)).body as ExerciseUses;
+    expect(uses.classes[0]?.problem).toContain('fingertips');
+    await post('/api/exercises/two-foot-rise/move', { classIds: ['class-using-rise'] }).expect(200, { moved: [] });
+  });
+});
+
+describe('what the teacher prefers', () => {
+  it('starts at the defaults, is kept, and refuses an answer that no school gives', async () => {
+    await get('/api/preferences').expect(200, { school: defaultSchool });
+    await put('/api/preferences', { school: { ...defaultSchool, breath: 'out-on-effort' } }).expect(204);
+    await get('/api/preferences').expect(200, { school: { ...defaultSchool, breath: 'out-on-effort' } });
+    await put('/api/preferences', { school: { ...defaultSchool, breath: 'sideways' } }).expect(422);
+    expect(server.faults).toEqual([]);
+  });
+});

@@ -1,0 +1,126 @@
+import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+
+/** Exercises by their permanent id, pointing at the revision that new items take. */
+export const exercises = sqliteTable('exercises', {
+  id: text('id').primaryKey(),
+  revision: text('revision').notNull(),
+  origin: text('origin', { enum: ['built-in', 'own'] }).notNull(),
+  /** The revision a built-in exercise came with; another current one means that the teacher changed it. */
+  original: text('original'),
+  /** ISO instant; null while the exercise is in the library. */
+  removedAt: text('removed_at'),
+});
+
+/** Immutable, content-addressed; never deleted, since plans and logs pin them. */
+export const exerciseRevisions = sqliteTable(
+  'exercise_revisions',
+  {
+    revision: text('revision').primaryKey(),
+    exerciseId: text('exercise_id').notNull(),
+    body: text('body').notNull(),
+    createdAt: text('created_at').notNull(),
+  },
+  (table) => [index('revisions_by_exercise').on(table.exerciseId)],
+);
+
+export const classes = sqliteTable(
+  'classes',
+  {
+    id: text('id').primaryKey(),
+    version: integer('version').notNull(),
+    plan: text('plan').notNull(),
+    title: text('title').notNull(),
+    audience: text('audience').notNull(),
+    slotSeconds: integer('slot_seconds').notNull(),
+    /** From the timeline at the last save. */
+    plannedMs: integer('planned_ms').notNull(),
+    itemCount: integer('item_count').notNull(),
+    outline: text('outline').notNull(),
+    updatedAt: text('updated_at').notNull(),
+    deletedAt: text('deleted_at'),
+  },
+  (table) => [index('classes_by_update').on(table.deletedAt, table.updatedAt)],
+);
+
+/** Which exercises a class uses, at which revision; written at each save. */
+export const classExercises = sqliteTable(
+  'class_exercises',
+  {
+    classId: text('class_id')
+      .notNull()
+      .references(() => classes.id),
+    exerciseId: text('exercise_id').notNull(),
+    revision: text('revision').notNull(),
+    items: integer('items').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.classId, table.exerciseId, table.revision] }),
+    index('classes_by_exercise').on(table.exerciseId),
+  ],
+);
+
+/** What the teacher prefers everywhere: one row. */
+export const preferences = sqliteTable('preferences', {
+  id: integer('id').primaryKey(),
+  body: text('body').notNull(),
+  savedAt: text('saved_at').notNull(),
+});
+
+/** Earlier states of a class, and those set aside by a clash. */
+export const classRevisions = sqliteTable(
+  'class_revisions',
+  {
+    number: integer('number').primaryKey({ autoIncrement: true }),
+    classId: text('class_id')
+      .notNull()
+      .references(() => classes.id),
+    version: integer('version').notNull(),
+    kind: text('kind', { enum: ['saved', 'clash'] }).notNull(),
+    plan: text('plan').notNull(),
+    savedAt: text('saved_at').notNull(),
+  },
+  (table) => [index('revisions_by_class').on(table.classId, table.number)],
+);
+
+/** The answer given to each save, so that the same save sent twice counts once. */
+export const saves = sqliteTable('saves', {
+  saveId: text('save_id').primaryKey(),
+  classId: text('class_id').notNull(),
+  /** Version the save made; null for a clash. */
+  version: integer('version'),
+  /** Revision a clash set aside; null for a save that went through. */
+  keptRevision: integer('kept_revision'),
+  at: text('at').notNull(),
+});
+
+/** Classes as they were taught, each with the plan it was taught from. */
+export const runs = sqliteTable(
+  'runs',
+  {
+    id: text('id').primaryKey(),
+    classId: text('class_id').notNull(),
+    version: integer('version').notNull(),
+    plan: text('plan').notNull(),
+    title: text('title').notNull(),
+    plannedMs: integer('planned_ms').notNull(),
+    startedAt: text('started_at').notNull(),
+    headcount: integer('headcount'),
+    note: text('note').notNull(),
+  },
+  (table) => [index('runs_by_start').on(table.startedAt)],
+);
+
+/** What happened in a run; an event sent twice counts once. */
+export const runEvents = sqliteTable(
+  'run_events',
+  {
+    runId: text('run_id')
+      .notNull()
+      .references(() => runs.id),
+    deviceId: text('device_id').notNull(),
+    seq: integer('seq').notNull(),
+    atMs: integer('at_ms').notNull(),
+    event: text('event').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.runId, table.deviceId, table.seq] })],
+);
