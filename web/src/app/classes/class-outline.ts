@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { ClassSummary } from '@core/contract';
+
+/** A class as a strip of its two threads, for a card. Decoration: the card says the same in words. */
+@Component({
+  selector: 'nw-class-outline',
+  template: `
+    <svg viewBox="0 0 300 44" preserveAspectRatio="none" aria-hidden="true">
+      <path class="bare left" d="M0 13H300" />
+      <path class="bare right" d="M0 31H300" />
+      @for (stitch of stitches(); track $index) {
+        <rect
+          [attr.class]="stitch.foot"
+          [attr.x]="stitch.x"
+          [attr.y]="stitch.y"
+          [attr.width]="stitch.width"
+          [attr.height]="stitch.height"
+          rx="1.5"
+        />
+      }
+      <path class="slot" [attr.d]="'M' + slotX() + ' 2V42'" />
+    </svg>
+  `,
+  styles: `
+    svg {
+      display: block;
+      width: 100%;
+      height: 44px;
+    }
+    .bare {
+      stroke-width: 1;
+      stroke-dasharray: 1 3;
+      fill: none;
+    }
+    .left {
+      fill: var(--nw-woad);
+      stroke: var(--nw-woad);
+    }
+    .right {
+      fill: var(--nw-weld);
+      stroke: var(--nw-weld);
+    }
+    rect {
+      stroke: none !important;
+    }
+    .slot {
+      stroke: var(--nw-ink);
+      stroke-dasharray: 3 2;
+      fill: none;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ClassOutline {
+  readonly summary = input.required<ClassSummary>();
+
+  private readonly pxPerSecond = computed(
+    () => 298 / Math.max(this.summary().slotSeconds, this.summary().plannedMs / 1000, 1),
+  );
+  protected readonly slotX = computed(() => this.summary().slotSeconds * this.pxPerSecond());
+  protected readonly stitches = computed(() =>
+    this.summary().outline.flatMap(([start, length, feet, texture]) => {
+      const half = texture === 'hold' ? 6 : texture === 'travel' ? 2 : 3.5;
+      return (['left', 'right'] as const)
+        .filter((foot) => feet === foot || feet === 'both')
+        .map((foot) => ({
+          foot,
+          x: start * this.pxPerSecond(),
+          width: Math.max(1, length * this.pxPerSecond() - 0.8),
+          y: (foot === 'left' ? 13 : 31) - half,
+          height: 2 * half,
+        }));
+    }),
+  );
+}

@@ -1,0 +1,104 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { mdiChevronDown, mdiClose, mdiPlus } from '@mdi/js';
+import {
+  type Dose,
+  type DoseField,
+  type DoseKind,
+  type DosePart,
+  type FeetPattern,
+  type MultiplierKind,
+  doseProduct,
+  doseTokens,
+  feetWords,
+  reps,
+  sayMultiplier,
+  sayablePauses,
+} from '@core/dose';
+import { Icon } from '../icon/icon';
+import { asKind, kindWords, scaleOf, withField, withPart } from './dose-edit';
+import { NumberField } from './number-field';
+
+const usualCount: Readonly<Record<MultiplierKind, number>> = {
+  toes: 5,
+  gaps: 4,
+  spots: 3,
+  directions: 2,
+  'contact-points': 3,
+  pulls: 2,
+};
+
+/** A dose as a sentence whose numbers can be changed. */
+@Component({
+  selector: 'nw-dose-parts',
+  imports: [Icon, MatMenu, MatMenuItem, MatMenuTrigger, NumberField],
+  templateUrl: './dose-parts.html',
+  styleUrl: './dose-parts.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DoseParts {
+  readonly dose = input.required<Dose>();
+  readonly phases = input.required<readonly { readonly name: string; readonly seconds: number }[]>();
+  readonly pattern = input.required<FeetPattern>();
+  readonly changed = output<Dose>();
+
+  protected readonly icons = { more: mdiChevronDown, remove: mdiClose, add: mdiPlus };
+  protected readonly kinds = (Object.keys(kindWords) as DoseKind[]).map((kind) => ({ kind, words: kindWords[kind] }));
+  protected readonly scaleOf = scaleOf;
+  protected readonly kindWords = kindWords;
+  protected readonly pauses = sayablePauses;
+
+  private readonly phaseSeconds = computed(() => this.phases().map((p) => p.seconds));
+  protected readonly feet = computed(() => feetWords[this.pattern()]);
+
+  protected readonly parts = computed(() =>
+    this.dose().map((part) => ({
+      part,
+      tokens: doseTokens(part, this.phases()),
+      product: doseProduct(part, this.phaseSeconds(), this.pattern()),
+      offered: (Object.keys(usualCount) as MultiplierKind[])
+        .filter((per) => !part.multipliers.some((m) => m.per === per))
+        .map((per) => ({ per, words: `${usualCount[per]} ${sayMultiplier(per, 2)}` })),
+    })),
+  );
+
+  protected setField(index: number, part: DosePart, field: DoseField, value: number): void {
+    this.set(index, withField(part, field.path, value, this.phaseSeconds()));
+  }
+
+  protected setSets(index: number, part: DosePart, sets: number): void {
+    this.set(index, { ...part, sets, setRestSeconds: part.setRestSeconds || (sets > 1 ? 15 : 0) });
+  }
+
+  protected setRest(index: number, part: DosePart, setRestSeconds: number): void {
+    this.set(index, { ...part, setRestSeconds });
+  }
+
+  protected setKind(index: number, part: DosePart, kind: DoseKind): void {
+    if (kind !== part.kind) this.set(index, asKind(part, kind));
+  }
+
+  protected addMultiplier(index: number, part: DosePart, per: MultiplierKind): void {
+    this.set(index, { ...part, multipliers: [...part.multipliers, { per, count: usualCount[per] }] });
+  }
+
+  protected dropMultiplier(index: number, part: DosePart, at: number): void {
+    this.set(index, { ...part, multipliers: part.multipliers.filter((_, i) => i !== at) });
+  }
+
+  protected addPart(): void {
+    this.changed.emit([...this.dose(), reps(10)]);
+  }
+
+  protected dropPart(index: number): void {
+    this.changed.emit(this.dose().filter((_, i) => i !== index));
+  }
+
+  protected multiplierWords(part: DosePart): { readonly words: string }[] {
+    return part.multipliers.map((m) => ({ words: `${m.count} ${sayMultiplier(m.per, m.count)}` }));
+  }
+
+  private set(index: number, part: DosePart): void {
+    this.changed.emit(withPart(this.dose(), index, part));
+  }
+}

@@ -1,0 +1,52 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { FootState, Phase } from '@core/exercise';
+import type { Side } from '@core/plan';
+import { Ankle } from './ankle';
+import { Sole } from './sole';
+import { contactWords, footWords } from './contact-words';
+
+const roleWords: Readonly<Record<FootState['role'], string>> = {
+  works: 'works',
+  stands: 'stands',
+  anchors: 'anchors',
+  rests: 'rests',
+};
+
+/**
+ * What both feet do in one phase: footprints seen from above, left on the left, or ankles where nothing bears weight.
+ * The words beside the picture say the same.
+ */
+@Component({
+  selector: 'nw-footprints',
+  imports: [Ankle, Sole],
+  templateUrl: './footprints.html',
+  styleUrl: './footprints.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Footprints {
+  readonly phase = input.required<Phase>();
+  /** The foot that works; both where the phase is the same for both. */
+  readonly working = input.required<Side | 'both'>();
+  readonly wide = input(false);
+
+  protected readonly feet = computed(() => {
+    const { working, other } = this.phase();
+    return (['left', 'right'] as const).map((side) => {
+      const works = this.working() === 'both' || this.working() === side || other === null;
+      const state = works ? working : other;
+      return { side, state, works, role: works ? 'works' : roleWords[state.role] };
+    });
+  });
+  protected readonly contacts = computed(() => contactWords(this.phase().working));
+  protected readonly words = computed(() => footWords(this.phase().working).join(' · '));
+  protected readonly meaning = computed(() =>
+    this.feet()
+      .map(
+        ({ side, role, state }) =>
+          `${side} ${role}: ${contactWords(state)
+            .map((c) => `${c.places} ${c.verb}`)
+            .join(', ')}`,
+      )
+      .join('; '),
+  );
+}

@@ -1,0 +1,93 @@
+import { type Fit, type FitProgress, fit } from '@core/fit';
+import type { Exercise } from '@core/exercise';
+import type { Plan } from '@core/plan';
+
+/** What the one worker can be asked to do; everything in it can be copied from thread to thread. */
+export interface FitJob {
+  readonly kind: 'fit';
+  readonly plan: Plan;
+  readonly exercises: readonly (readonly [revision: string, exercise: Exercise])[];
+  readonly only: readonly string[] | null;
+  readonly targetMs: number | null;
+  readonly dropUpTo: number;
+}
+export type Job = FitJob;
+
+export type ToWorker =
+  { readonly kind: 'start'; readonly id: number; readonly job: Job } | { readonly kind: 'cancel'; readonly id: number };
+export type FromWorker =
+  | { readonly kind: 'progress'; readonly id: number; readonly done: number }
+  | { readonly kind: 'result'; readonly id: number; readonly result: Fit }
+  | { readonly kind: 'failed'; readonly id: number; readonly words: string };
+
+/** The work of a job, as a generator that can be left between any two steps. */
+export function workOf(job: Job): Generator<FitProgress, Fit> {
+  const known = new Map(job.exercises);
+  return fit({
+    plan: job.plan,
+    find: (revision) => known.get(revision) ?? null,
+    only: job.only === null ? null : new Set(job.only),
+    ...(job.targetMs === null ? {} : { targetMs: job.targetMs }),
+    dropUpTo: job.dropUpTo,
+  });
+}
+
+/** How long the worker works before it listens, ms. */
+const slice = 15;
+
+/**
+ * Pumps jobs in slices, so that a cancel is heard in between.
+ * @param post what goes back to the page
+ * @param later lets waiting messages in, then goes on
+ * @param now a monotonic clock, ms
+ */
+export class Pump {
+  private readonly cancelled = new Set<number>();
+
+  constructor(
+    private readonly post: (message: FromWorker) => void,
+    private readonly later: (goOn: () => void) => void,
+    private readonly now: () => number,
+  ) {}
+
+  hear(message: ToWorker): void {
+    if (message.kind === 'cancel') {
+      this.cancelled.add(message.id);
+      return;
+    }
+    const { id, job } = message;
+    try {
+      this.go(id, workOf(job));
+    } catch (error) {
+      this.fail(id, error);
+    }
+  }
+
+  private go(id: number, work: Generator<FitProgress, Fit>): void {
+    if (this.cancelled.delete(id)) {
+      work.return(undefined as never);
+      return;
+    }
+    try {
+      const until = this.now() + slice;
+      for (;;) {
+        const next = work.next();
+        if (next.done) {
+          this.post({ kind: 'result', id, result: next.value });
+          return;
+        }
+        if (this.now() >= until) {
+          this.post({ kind: 'progress', id, done: next.value.done });
+          this.later(() => this.go(id, work));
+          return;
+        }
+      }
+    } catch (error) {
+      this.fail(id, error);
+    }
+  }
+
+  private fail(id: number, error: unknown): void {
+    this.post({ kind: 'failed', id, words: error instanceof Error ? error.message : String(error) });
+  }
+}
