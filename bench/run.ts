@@ -1,0 +1,302 @@
+import { spawn } from 'node:child_process';
+import { readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import type { ClassRead } from '@core/contract';
+import { fit, fitNow } from '@core/fit';
+import { searchTextOf, typicalTimes } from '@core/library';
+import { review } from '@core/sequence';
+import { aimed, optimumOfDoses, optimumOfPaths } from '@core/testing/highs-oracle';
+import { randomClass } from '@core/testing/random-class';
+import { reps } from '@core/dose';
+import { weaveOf } from '@core/load';
+import { type Plan, applyCommand, itemsOf } from '@core/plan';
+import { buildTimeline } from '@core/timeline';
+import { classOf, find, offers } from './sample-class';
+
+/** Prints each budget as a number and as a share of what it may be. Run after `npm run build`. */
+const median = (list: readonly number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
+function report(work: string, value: number, unit: string, budget: number): void {
+  const share = value / budget;
+  console.log(
+    `${share <= 1 ? 'within' : 'OVER  '}  ${work}: ${value.toFixed(value < 10 ? 2 : 0)} ${unit} of ${budget} ${unit} (× ${share.toFixed(2)})`,
+  );
+}
+
+function timelineAfterAnEdit(items: number): number {
+  let plan: Plan = classOf(items);
+  const ids = itemsOf(plan).map((item) => item.id);
+  const times: number[] = [];
+  for (let i = 0; i < 400; i++) {
+    const start = performance.now();
+    const edited = applyCommand(plan, {
+      type: 'edit-item',
+      itemId: ids[i % ids.length] ?? '',
+      change: { dose: [reps(4 + (i % 12))] },
+    });
+    if (!edited.ok) throw new Error(edited.error.code);
+    plan = edited.value;
+    const timeline = buildTimeline({ plan, find });
+    weaveOf(timeline);
+    review({ plan, timeline, library: offers, nextId: () => 'bench-added' }, 'quick');
+    times.push(performance.now() - start);
+  }
+  return median(times.slice(50));
+}
+
+/** Compressed script that the first page's own HTML asks for, bytes. */
+function initialScript(): number {
+  const html = readFileSync('dist/web/index.html', 'utf8');
+  const names = [...html.matchAll(/(?:src|href)="([^"]+\.js)"/g)].map((m) => m[1] ?? '');
+  return [...new Set(names)].reduce((bytes, name) => bytes + gzipSync(readFileSync(join('dist/web', name))).length, 0);
+}
+
+/**
+ * Runs in the page, as text so that nothing is compiled into it: 40 presses of an arrow key in the dose sentence, each
+ * timed until the frame after it has been painted; the median.
+ */
+const editsToPaint = `(async () => {
+  const box = () => document.querySelector('nw-dose-sentence input');
+  const afterPaint = () => new Promise((resolve) => requestAnimationFrame(() => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => resolve();
+    port2.postMessage(null);
+  }));
+  const times = [];
+  for (let i = 0; i < 40; i++) {
+    const start = performance.now();
+    box().dispatchEvent(new KeyboardEvent('keydown', { key: i % 2 === 0 ? 'ArrowUp' : 'ArrowDown', bubbles: true }));
+    await afterPaint();
+    times.push(performance.now() - start);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+  }
+  return times.sort((a, b) => a - b)[20];
+})()`;
+
+/** The built server on fresh demo data, and a Chromium. */
+async function served(port: number) {
+  const data = `data/bench-${port}`;
+  rmSync(data, { recursive: true, force: true });
+  const started = performance.now();
+  const server = spawn('node', ['dist/server/main.cjs', '--port', String(port), '--data', data, '--demo'], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve) => server.stdout.once('data', resolve));
+  const ready = performance.now() - started;
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
+  const stop = async () => {
+    await browser.close();
+    server.kill();
+    rmSync(data, { recursive: true, force: true });
+  };
+  return { browser, base: `http://127.0.0.1:${port}`, ready, stop };
+}
+
+async function inChromium(): Promise<{ readonly ready: number; readonly painted: number }> {
+  const { browser, base, ready, stop } = await served(4317);
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const id = await fortyItems(base);
+    await page.goto(`${base}/class/${id}`);
+    await page.locator('nw-thread .item').nth(39).waitFor({ state: 'attached' });
+    const painted = await page.evaluate<number>(editsToPaint);
+    return { ready, painted };
+  } finally {
+    await stop();
+  }
+}
+
+/** Makes the workshop of the demo into a class of 40 items and saves it as a new one. */
+async function fortyItems(base: string): Promise<string> {
+  const { classes } = (await (await fetch(`${base}/api/classes`)).json()) as {
+    classes: { id: string; itemCount: number }[];
+  };
+  const longest = [...classes].sort((a, b) => b.itemCount - a.itemCount)[0]?.id ?? '';
+  const { plan } = (await (await fetch(`${base}/api/classes/${longest}`)).json()) as ClassRead;
+  const all = itemsOf(plan);
+  const items = Array.from({ length: 40 }, (_, i) => ({ ...(all[(i + 3) % all.length] ?? all[0]), id: `forty-${i}` }));
+  const [block] = plan.blocks;
+  const id = 'bench-forty';
+  const answer = await fetch(`${base}/api/classes`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({
+      saveId: 'bench-forty-save',
+      plan: { ...plan, id, slotSeconds: 5400, blocks: [{ ...block, items }] },
+    }),
+  });
+  if (answer.status !== 201) throw new Error(await answer.text());
+  return id;
+}
+
+/**
+ * Ten minutes of a real class in Chromium, the second half with the page hidden behind another: how far each tone lay
+ * from its instant, by the audio clock's own report.
+ */
+async function tones(minutes: number): Promise<void> {
+  const { browser, base, stop } = await served(4318);
+  try {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const page = await context.newPage();
+    const { classes } = (await (await fetch(`${base}/api/classes`)).json()) as {
+      classes: { id: string; itemCount: number }[];
+    };
+    const longest = [...classes].sort((a, b) => b.itemCount - a.itemCount)[0]?.id ?? '';
+    await page.goto(`${base}/class/${longest}/floor`);
+    await page.locator('.count').waitFor();
+    await page.getByRole('button', { name: 'waits for you' }).click();
+    await page.waitForTimeout(minutes * 30_000);
+    const other = await context.newPage();
+    await other.bringToFront();
+    await other.waitForTimeout(minutes * 30_000);
+    const late = await page.evaluate<{ lateMs: number; hidden: boolean }[]>(
+      "performance.getEntriesByName('needlework-tone').map((mark) => mark.detail)",
+    );
+    for (const hidden of [false, true]) {
+      const list = late.filter((t) => t.hidden === hidden).map((t) => Math.abs(t.lateMs));
+      if (list.length === 0)
+        console.log(`        no tones while ${hidden ? 'hidden: this Chromium never hid the page' : 'visible'}`);
+      else
+        report(
+          `${list.length} tones, ${hidden ? 'hidden' : 'visible'}, the farthest from its instant`,
+          Math.max(...list),
+          'ms',
+          hidden ? 250 : 50,
+        );
+    }
+  } finally {
+    await stop();
+  }
+}
+
+/** Exact fit of the 90-minute class, and how it grows. */
+function fitsOf90Minutes(): void {
+  const timeOf = (items: number): number => {
+    const plan = classOf(items);
+    const slotSeconds = Math.round((buildTimeline({ plan, find }).totalMs / 1000) * 0.85);
+    const times = Array.from({ length: 9 }, () => {
+      const start = performance.now();
+      fitNow({ plan: { ...plan, slotSeconds }, find });
+      return performance.now() - start;
+    });
+    return median(times);
+  };
+  timeOf(40);
+  report('exact fit of a 40-item class, median', timeOf(40), 'ms', 100);
+  const growth = [10, 20, 40, 80].map((n) => `${n} items ${timeOf(n).toFixed(0)} ms`);
+  console.log(`        fit: ${growth.join(', ')}`);
+}
+
+/** The same optimum as a mixed-integer solver on hundreds of classes, and how many times as fast, in one run. */
+async function againstHighs(classes: number): Promise<void> {
+  let equal = 0;
+  let ours = 0;
+  let theirs = 0;
+  for (let seed = 0; seed < classes; seed++) {
+    const paths = seed % 3 === 0;
+    const flow = paths ? 'by-exercise' : seed % 3 === 1 ? 'by-foot' : 'mixed';
+    const { plan, find: known } = randomClass(seed + 5000, 6 + (seed % 6), flow);
+    const target = plan.slotSeconds;
+    const start = performance.now();
+    const found = fitNow({ plan, find: known, dropUpTo: paths ? 2 : 0 });
+    ours += performance.now() - start;
+    const value = aimed(
+      Math.abs(found.missMs) / 1000,
+      found.dropped,
+      found.steps,
+      Math.abs(found.totalMs / 1000 - target),
+    );
+    const now = () => performance.now();
+    const optimum = await (paths
+      ? optimumOfPaths(plan, known, target, 2, now)
+      : optimumOfDoses(plan, known, target, now));
+    theirs += optimum.solveMs;
+    if (Math.abs(value - optimum.value) < 0.01) equal += 1;
+  }
+  console.log(
+    `${equal === classes ? 'within' : 'OVER  '}  fit against HiGHS: equal optimum on ${equal} of ${classes} classes of 6 to 11 items, whole fit against its solving alone × ${(theirs / ours).toFixed(1)}`,
+  );
+  const plan = classOf(40);
+  const slotSeconds = Math.round((buildTimeline({ plan, find }).totalMs / 1000) * 0.85);
+  const long = { ...plan, slotSeconds, reservePercent: 0 };
+  // Five of each, since both are slow the first time; the medians.
+  const searches: number[] = [];
+  const wholes: number[] = [];
+  const solves: number[] = [];
+  let same = true;
+  for (let i = 0; i < 5; i++) {
+    const begun = performance.now();
+    const work = fit({ plan: long, find, dropUpTo: 0 });
+    let known = 0;
+    let searched = 0;
+    let found = work.next();
+    for (; !found.done; found = work.next()) {
+      known ||= performance.now();
+      if (found.value.done < 0.85) searched = performance.now();
+    }
+    wholes.push(performance.now() - begun);
+    searches.push(searched - known);
+    const { value, solveMs } = await optimumOfDoses(long, find, slotSeconds, () => performance.now());
+    solves.push(solveMs);
+    const { missMs, dropped, steps, totalMs } = found.value;
+    const mine = aimed(Math.abs(missMs) / 1000, dropped, steps, Math.abs(totalMs / 1000 - slotSeconds));
+    same &&= Math.abs(mine - value) < 0.01;
+  }
+  const [search, whole, solve] = [searches, wholes, solves].map(median);
+  const ratio = (solve ?? 0) / (search ?? 1);
+  console.log(
+    `${same && ratio >= 10 ? 'within' : 'OVER  '}  the 40-item class, the same numbers given to both: ${same ? 'equal' : 'OTHER'} optimum, search ${(search ?? 0).toFixed(0)} ms, HiGHS ${(solve ?? 0).toFixed(0)} ms, × ${ratio.toFixed(1)} (at least 10 asked); the whole fit, times read from timelines and reasons told, ${(whole ?? 0).toFixed(0)} ms, × ${((solve ?? 0) / (whole ?? 1)).toFixed(1)}`,
+  );
+}
+
+/** Building the index of a large library and asking it. */
+function libraryOf(exercises: number): void {
+  const library = Array.from({ length: exercises }, (_, i) => {
+    const of = offers[i % offers.length]?.exercise;
+    if (!of) throw new Error('an empty catalogue');
+    return { ...of, id: `${of.id}-${i}` };
+  });
+  const start = performance.now();
+  const texts = library.map(searchTextOf);
+  console.log(`        words of ${texts.length} exercises gathered in ${(performance.now() - start).toFixed(0)} ms`);
+  const timed = performance.now();
+  for (const exercise of library.slice(0, 40)) typicalTimes(exercise, null);
+  report('times of the 40 exercises on screen', performance.now() - timed, 'ms', 100);
+}
+
+async function run(): Promise<void> {
+  if (process.argv.includes('--tones')) {
+    await tones(Number(process.argv[process.argv.indexOf('--tones') + 1] ?? 10));
+    return;
+  }
+  console.log(
+    `timeline of ${classOf(40).blocks.length} blocks, ${(buildTimeline({ plan: classOf(40), find }).totalMs / 60_000).toFixed(0)} min`,
+  );
+  report('timeline, review and load of a 40-item class after an edit, median', timelineAfterAnEdit(40), 'ms', 4);
+  const [small, large] = [timelineAfterAnEdit(20), timelineAfterAnEdit(80)];
+  console.log(`        growth from 20 to 80 items: × ${(large / small).toFixed(1)} for × 4 the items`);
+  fitsOf90Minutes();
+  await againstHighs(Number(process.argv[process.argv.indexOf('--oracles') + 1]) || 200);
+  libraryOf(2000);
+  const { ready, painted } = await inChromium();
+  report('edit to painted thread in Chromium, 40 items, median', painted, 'ms', 50);
+  report('serving when already built', ready, 'ms', 2000);
+  report('compressed script of the first page', initialScript() / 1000, 'kB', 250);
+}
+
+run().catch((error: unknown) => {
+  console.error(error);
+  process.exit(1);
+});

@@ -1,0 +1,128 @@
+import { expect, test } from '@playwright/test';
+
+test('an exercise is found by an everyday word, narrowed by the sentence, and read about', async ({ page }) => {
+  await page.goto('/exercises');
+  await expect(page.getByText(/1\d\d of 1\d\d exercises/)).toBeVisible();
+  await page.getByLabel('Find by any word').fill('wobble');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Stand on one leg' }).first()).toBeVisible();
+  await page.getByLabel('Find by any word').fill('towel');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gather a cloth' })).toBeVisible();
+  await page.getByLabel('Floor').selectOption('carpet');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gather a cloth' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.getByLabel('Find by any word').fill('inversion band');
+  await page.getByRole('listitem').filter({ hasText: 'Band: turn the foot in' }).first().click();
+  await expect(page.getByRole('heading', { name: 'Band: turn the foot in' })).toBeVisible();
+  // 12 reps of 6 s on each foot, talk 4 s, set-up 6 s and 3.6 s, 5 s to change foot: 2:43
+  await expect(page.getByRole('row', { name: /usual 12 reps/ })).toContainText('2:43');
+  await page.getByRole('button', { name: /firmer band/ }).click();
+  await expect(page.getByRole('row', { name: /usual 10 reps/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Classes that use it' })).toContainText('Thursday lunch: quiet ankles');
+  await expect(page.getByRole('region', { name: 'Instead of it' })).toContainText('Waist loop: turn the foot in');
+});
+
+test('an instructor makes an exercise with the keyboard and finds it in a class', async ({ page, request }) => {
+  await page.goto('/exercises/new');
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByRole('alert')).toContainText('Nothing is lost');
+  await expect(page.getByText('The name must not be empty.')).toBeVisible();
+  await page.getByLabel('Name, in plain words').fill('Harbour toe roll');
+  await page.getByLabel('What it is for').fill('Lifts the toes in order. Roll in.');
+  await expect(page.getByText('turned out at the ankle')).toBeVisible();
+  await page.getByLabel('Words somebody would look for it by').fill('harbour, roll');
+  // the footprint is the editor: the big toe rests, one Enter and it is lifted
+  const toe = page.getByRole('button', { name: 'working foot, big toe rests on floor; change' });
+  await toe.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'working foot, big toe lifts; change' })).toBeFocused();
+  await page.getByLabel('Undone it is called').fill('back');
+  await page.getByLabel('Seconds', { exact: true }).fill('0');
+  for (const [cue, words] of [
+    ['Set-up', 'Sit tall.'],
+    ['Action', 'Toes up in order.'],
+    ['Picture', 'A wave on the slipway.'],
+    ['Correction', 'Slower.'],
+  ] as const)
+    await page.getByLabel(new RegExp(`^${cue}:`)).fill(words);
+  await page.getByLabel('What is seen').fill('toes rise together');
+  await page.getByLabel('What is said').fill('One by one.');
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByText('Phase 1, seconds needs a length of at least a quarter of a second.')).toBeVisible();
+  // a reload keeps what was typed
+  await page.waitForTimeout(600);
+  await page.reload();
+  await expect(page.getByLabel('Name, in plain words')).toHaveValue('Harbour toe roll');
+  await page.getByLabel('Seconds', { exact: true }).fill('3');
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByRole('heading', { name: 'Harbour toe roll' })).toBeVisible();
+  await expect(page.getByText('Your own exercise')).toBeVisible();
+  const { exercise } = (await (await request.get('/api/exercises/harbour-toe-roll')).json()) as {
+    exercise: { performance: { phases: { working: { contacts: { bigToe: object } } }[] } };
+  };
+  expect(exercise.performance.phases[0]?.working.contacts.bigToe).toEqual({ contact: 'lift', meets: 'air' });
+});
+
+test('a built-in exercise is changed, a class moves to it, and it returns to its original', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/exercises/sideways-ankle-rock');
+  await page.getByRole('link', { name: 'Change it' }).click();
+  await page.getByLabel('What it is for').fill('Mine for Saltmarsh Hall.');
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByText('Changed by you')).toBeVisible();
+  await page.getByRole('button', { name: 'Return to the original' }).click();
+  await expect(page.getByText('Changed by you')).toHaveCount(0);
+  const { changed } = (await (await request.get('/api/exercises/sideways-ankle-rock')).json()) as { changed: boolean };
+  expect(changed).toBe(false);
+});
+
+test('what the teacher prefers chooses the words and marks other schools', async ({ page, request }) => {
+  const before = (await (await request.get('/api/preferences')).json()) as { school: object };
+  try {
+    await page.goto('/teaching');
+    await page.getByRole('radio', { name: 'out on effort' }).check();
+    await expect(page.getByText('Saved')).toBeVisible();
+    await page.goto('/exercises/step-rise-straight-knee');
+    await page.getByRole('button', { name: /below the edge of a step/ }).click();
+    await expect(page.getByText('breathe out')).toBeVisible();
+  } finally {
+    await request.put('/api/preferences', { data: before });
+  }
+});
+
+test('the words are found, and a cue is read for muddles', async ({ page }) => {
+  await page.goto('/words');
+  await page.getByLabel('Find a word').fill('eversion');
+  await expect(page.getByText('The sole faces away')).toBeVisible();
+  await page.getByLabel('A cue of yours').fill('Roll in and flex.');
+  await expect(page.locator('q').filter({ hasText: 'Roll in' })).toBeVisible();
+  await expect(page.getByText('foot up · curl the toes')).toBeVisible();
+});
+
+test('the library stays quick with 2,000 exercises', async ({ page }) => {
+  await page.route('**/api/exercises', async (route) => {
+    const answer = await route.fetch();
+    const { exercises } = (await answer.json()) as { exercises: { revision: string; exercise: { id: string } }[] };
+    const many = Array.from({ length: 2000 }, (_, i) => {
+      const of = exercises[i % exercises.length];
+      return (
+        of && {
+          ...of,
+          revision: `${of.revision.slice(0, 24)}${i.toString(16).padStart(8, '0')}`,
+          exercise: { ...of.exercise, id: `${of.exercise.id}-${i}` },
+        }
+      );
+    });
+    await route.fulfill({ json: { exercises: many } });
+  });
+  await page.goto('/exercises');
+  await expect(page.getByText('2000 of 2000 exercises')).toBeVisible();
+  const rows = page.getByRole('listitem');
+  await expect(rows.first()).toBeVisible();
+  expect(await rows.count()).toBeLessThan(40);
+  const asked = Date.now();
+  await page.getByLabel('Find by any word').fill('big toe');
+  await expect(page.getByText('2000 of 2000')).toHaveCount(0);
+  expect(Date.now() - asked).toBeLessThan(1500);
+});

@@ -1,0 +1,42 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4311;
+
+/** The real pages in Debian's Chromium, against the real server on a fresh demo database. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 40_000,
+  forbidOnly: true,
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+    trace: 'retain-on-failure',
+  },
+  projects: [
+    { name: 'pages', testIgnore: 'tones.spec.ts' },
+    // real time is measured alone: another browser on the same processor starves the sound
+    { name: 'sound', testMatch: 'tones.spec.ts', dependencies: ['pages'], use: { trace: 'off' } },
+  ],
+  webServer: {
+    command: `rm -rf data/e2e && node dist/server/main.cjs --port ${port} --data data/e2e --demo`,
+    cwd: '..',
+    url: `http://127.0.0.1:${port}/api/health`,
+    timeout: 30_000,
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,132 @@
+import { expect, test } from '@playwright/test';
+import { Designer, copyOf, secondsOf } from './designer';
+
+test('the review finds jumps on cold calves, mends them in one step, and undo brings the finding back', async ({
+  page,
+}) => {
+  const designer = new Designer(page);
+  await designer.start(10, 'Cold jumps');
+  await designer.add('jump', 'Small jumps on the spot');
+  await designer.add('rock heel', 'Rock from heels to balls');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: /Worth a look/ }).click();
+  const finding = page.locator('nw-findings article').filter({ hasText: 'cold calves' });
+  await expect(finding).toContainText('Safety');
+  await expect(finding).toContainText('at least a minute of calf work');
+  await finding.getByRole('button', { name: 'Move Small jumps on the spot after Rock from heels to balls' }).click();
+  await expect(finding).toHaveCount(0);
+  await expect(designer.rows).toHaveText(['Rock from heels to balls', 'Small jumps on the spot']);
+  await page.keyboard.press('Control+z');
+  await expect(finding).toHaveCount(1);
+});
+
+test('a finding that is wanted so stays quiet, with its note, also after a reload', async ({ page }) => {
+  const designer = new Designer(page);
+  await designer.start(10, 'Outer ankles only');
+  await designer.add('band turn out', 'Band: turn the foot out');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /Worth a look/ }).click();
+  const finding = page.locator('nw-findings article').filter({ hasText: 'never “turn in”' });
+  await finding.getByRole('button', { name: 'I want it so' }).click();
+  await page.getByLabel('Why you want it so').fill('inner ankles were on Monday');
+  await page.keyboard.press('Enter');
+  await expect(finding).toHaveCount(0);
+  await designer.saved();
+  await page.reload();
+  await page.getByRole('button', { name: /Worth a look/ }).click();
+  await page.getByText('1 kept on purpose').click();
+  await expect(page.getByText('“inner ankles were on Monday”')).toBeVisible();
+});
+
+test('somebody with sore knees: what must be left out is found and swapped', async ({ page }) => {
+  const designer = new Designer(page);
+  await designer.start(10, 'Knees');
+  await designer.add('deep squat rest', 'Rest in a deep squat');
+  await page.getByRole('button', { name: /people|mixed group/ }).click();
+  await page.getByLabel('Somebody in the room has').click();
+  await page.getByRole('option', { name: 'sore knees' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: /Worth a look/ }).click();
+  const finding = page.locator('nw-findings article').filter({ hasText: 'sore knees' });
+  await finding.locator('.steps button').first().click();
+  await expect(finding).toHaveCount(0);
+  await expect(designer.rows.filter({ hasText: 'Rest in a deep squat' })).toHaveCount(0);
+});
+
+test('fit lands the class in its slot, shows each change with its reason, and is one undo', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Thursday lunch: quiet ankles');
+  await page.goto(`/class/${id}`);
+  const designer = new Designer(page);
+  await page.getByLabel('minutes of the slot').fill('15');
+  await page.getByLabel('minutes of the slot').press('Tab');
+  await expect(page.getByLabel('minutes of the slot')).toHaveValue('15');
+  const before = await designer.planned.textContent();
+  await page.getByRole('button', { name: 'Fit to slot' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Aim: 14:15');
+  await expect(dialog.locator('.outcome')).toContainText(before ?? '');
+  await expect(dialog.locator('li').first()).toContainText('the class was too long');
+  const promised = secondsOf(await dialog.locator('.outcome b').textContent());
+  await dialog.getByRole('button', { name: 'Take all' }).click();
+  await expect(dialog).toHaveCount(0);
+  expect(secondsOf(await designer.planned.textContent())).toBe(promised);
+  expect(Math.abs(promised - 855)).toBeLessThanOrEqual(20);
+  await page.keyboard.press('Control+z');
+  await expect(designer.planned).toHaveText(before ?? '');
+});
+
+test('a slot that cannot be met says by how much, and what to leave out; taking part of it is taking part', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Ten minutes at the ferry desk');
+  await page.goto(`/class/${id}`);
+  await page.getByLabel('minutes of the slot').fill('5');
+  await page.getByLabel('minutes of the slot').press('Tab');
+  await page.getByRole('button', { name: 'Fit to slot' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('alert')).toContainText('at its least');
+  await expect(dialog.getByRole('alert')).toContainText('beyond the window');
+  await dialog.locator('.removals button').first().click();
+  await expect(dialog.getByRole('alert')).toHaveCount(0);
+  const rows = dialog.locator('li');
+  const all = await rows.count();
+  expect(all).toBeGreaterThan(1);
+  await rows.first().getByRole('checkbox').uncheck();
+  await expect(dialog.getByRole('button', { name: 'Take what is ticked' })).toBeEnabled();
+});
+
+test('heavy work is done in the one worker, never in the page', async ({ page, request }) => {
+  const id = await copyOf(request, 'Saturday workshop: the whole foot');
+  await page.goto(`/class/${id}`);
+  await page.getByRole('button', { name: 'Fit to slot' }).waitFor();
+  expect(page.workers()).toHaveLength(0);
+  await page.getByRole('button', { name: 'Fit to slot' }).click();
+  await expect(page.getByRole('dialog').locator('.outcome')).toBeVisible();
+  await page.getByLabel('What may change').selectOption({ label: 'Band alone' });
+  await expect(page.getByRole('dialog').locator('.outcome')).toBeVisible();
+  expect(page.workers()).toHaveLength(1);
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('on the floor a class that is late fits what is left', async ({ page, request }) => {
+  const id = await copyOf(request, 'Thursday lunch: quiet ankles');
+  await page.clock.install({ time: new Date('2026-11-25T12:00:00Z') });
+  await page.goto(`/class/${id}/floor`);
+  await expect(page.locator('.count')).toHaveText('ready');
+  await page.clock.pauseAt(new Date('2026-11-25T12:05:00Z'));
+  await page.keyboard.press('Space');
+  await page.clock.runFor(4 * 60_000);
+  await page.keyboard.press('ArrowRight');
+  await page.clock.runFor(100);
+  await page.getByRole('button', { name: 'fit the rest' }).click();
+  await page.clock.resume();
+  await expect(page.getByRole('alert')).toContainText(/changed; U takes it back/);
+});
