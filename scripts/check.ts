@@ -64,12 +64,14 @@ const steps: readonly (readonly [string, () => Tally])[] = [
 
 const results = steps.map(([name, step]) => {
   console.log(`\n── ${name}`);
-  return { name, ...step() };
+  const from = performance.now();
+  const tally = step();
+  return { name, ...tally, seconds: Math.round((performance.now() - from) / 1000) };
 });
 rmSync(scratch, { recursive: true, force: true });
 console.log('\n');
-for (const { name, passed, failed } of results)
-  console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${passed} passed, ${failed} failed`);
+for (const { name, passed, failed, seconds } of results)
+  console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${passed} passed, ${failed} failed (${seconds} s)`);
 const sum = (key: 'passed' | 'failed') => results.reduce((n, r) => n + r[key], 0);
 console.log(`\n${sum('passed')} passed, ${sum('failed')} failed`);
 process.exit(sum('failed') === 0 ? 0 : 1);
