@@ -132,7 +132,7 @@ test('a class that is not there says so and leads back', async ({ page }) => {
   await page.goto('/class/no-such-class');
   await expect(page.getByRole('heading', { name: 'This class cannot be opened' })).toBeVisible();
   await page.getByRole('link', { name: 'All classes' }).click();
-  await expect(page.getByRole('button', { name: 'New class' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'New class', exact: true })).toBeVisible();
 });
 
 test('a deleted class comes back', async ({ page, request }) => {

@@ -7,8 +7,10 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   fullyParallel: true,
-  workers: 2,
-  timeout: 40_000,
+  workers: 3,
+  // a page that answers at all answers within this, also on a machine three times slower than a teacher's
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   forbidOnly: true,
   use: {
     baseURL: `http://127.0.0.1:${port}`,

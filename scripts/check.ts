@@ -1,43 +1,25 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
-/** Every check in turn; a failing one does not stop the next. The last line counts them all. */
+/** Every check, whatever the others say. The last line counts them all. */
 interface Tally {
   readonly passed: number;
   readonly failed: number;
 }
 
+interface Check {
+  readonly name: string;
+  readonly command: string;
+  readonly args: readonly string[];
+  /** How many passed and failed; without it the whole check counts as one. */
+  readonly tally?: (succeeded: boolean) => Tally;
+}
+
 const scratch = mkdtempSync(join(tmpdir(), 'needlework-check-'));
-const run = (command: string, args: readonly string[], env: Record<string, string> = {}) =>
-  spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, NG_CLI_ANALYTICS: 'false', ...env } }).status ===
-  0;
-
-const one =
-  (args: readonly string[], command = 'npx') =>
-  (): Tally =>
-    run(command, args) ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
-
-function jest(): Tally {
-  const file = join(scratch, 'jest.json');
-  run('npx', ['jest', '--silent', '--json', '--outputFile', file]);
-  return counted(file, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
-    passed: r.numPassedTests,
-    failed: Math.max(r.numFailedTests, r.numFailedTestSuites),
-  }));
-}
-
-function playwright(): Tally {
-  const file = join(scratch, 'playwright.json');
-  run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts', '--reporter=list,json'], {
-    PLAYWRIGHT_JSON_OUTPUT_NAME: file,
-  });
-  return counted(file, (r: { stats: { expected: number; unexpected: number; flaky: number }; errors: unknown[] }) => ({
-    passed: r.stats.expected,
-    failed: r.stats.unexpected + r.stats.flaky + r.errors.length,
-  }));
-}
+const jestReport = join(scratch, 'jest.json');
+const playwrightReport = join(scratch, 'playwright.json');
 
 /** A report that is missing or counts nothing is a failure. */
 function counted<T>(file: string, tally: (report: T) => Tally): Tally {
@@ -49,29 +31,81 @@ function counted<T>(file: string, tally: (report: T) => Tally): Tally {
   }
 }
 
-const steps: readonly (readonly [string, () => Tally])[] = [
-  ['format', one(['prettier', '--check', '--log-level', 'warn', '.'])],
-  ['lint', one(['eslint', '--max-warnings', '0', '.'])],
-  ['types', one(['tsc', '-p', 'tsconfig.json'])],
-  ['types of pages and their tests', one(['tsc', '-p', 'web/tsconfig.lint.json'])],
-  ['types of core alone', one(['tsc', '-p', 'core/tsconfig.json'])],
-  ['boundaries', one(['run', '--silent', 'boundaries'], 'npm')],
-  ['dead exports', one(['knip'])],
-  ['unit and component tests', jest],
-  ['build', one(['tsx', 'scripts/build.ts'])],
-  ['tests in Chromium', playwright],
+const still: readonly Check[] = [
+  { name: 'format', command: 'npx', args: ['prettier', '--check', '--log-level', 'warn', '.'] },
+  { name: 'lint', command: 'npx', args: ['eslint', '--max-warnings', '0', '.'] },
+  { name: 'types', command: 'npx', args: ['tsc', '-p', 'tsconfig.json'] },
+  { name: 'types of pages and their tests', command: 'npx', args: ['tsc', '-p', 'web/tsconfig.lint.json'] },
+  { name: 'types of core alone', command: 'npx', args: ['tsc', '-p', 'core/tsconfig.json'] },
+  { name: 'boundaries', command: 'npm', args: ['run', '--silent', 'boundaries'] },
+  { name: 'dead exports', command: 'npx', args: ['knip'] },
+  { name: 'build', command: 'npx', args: ['tsx', 'scripts/build.ts'] },
 ];
 
-const results = steps.map(([name, step]) => {
-  console.log(`\n── ${name}`);
+const jest: Check = {
+  name: 'unit and component tests',
+  command: 'npx',
+  args: ['jest', '--silent', '--json', '--outputFile', jestReport],
+  tally: () =>
+    counted(jestReport, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
+      passed: r.numPassedTests,
+      failed: Math.max(r.numFailedTests, r.numFailedTestSuites),
+    })),
+};
+
+const browser: Check = {
+  name: 'tests in Chromium',
+  command: 'npx',
+  args: ['playwright', 'test', '--config', 'e2e/playwright.config.ts', '--reporter=list,json'],
+  tally: () =>
+    counted(
+      playwrightReport,
+      (r: { stats: { expected: number; unexpected: number; flaky: number }; errors: unknown[] }) => ({
+        passed: r.stats.expected,
+        failed: r.stats.unexpected + r.stats.flaky + r.errors.length,
+      }),
+    ),
+};
+
+/**
+ * Runs a check. One that runs alone talks as it goes; what others say is printed when they end, so that checks side by
+ * side do not talk into each other.
+ */
+async function run(check: Check, alone = false): Promise<Tally & { readonly name: string; readonly seconds: number }> {
   const from = performance.now();
-  const tally = step();
-  return { name, ...tally, seconds: Math.round((performance.now() - from) / 1000) };
-});
-rmSync(scratch, { recursive: true, force: true });
-console.log('\n');
-for (const { name, passed, failed, seconds } of results)
-  console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${passed} passed, ${failed} failed (${seconds} s)`);
-const sum = (key: 'passed' | 'failed') => results.reduce((n, r) => n + r[key], 0);
-console.log(`\n${sum('passed')} passed, ${sum('failed')} failed`);
-process.exit(sum('failed') === 0 ? 0 : 1);
+  const said: Buffer[] = [];
+  if (alone) console.log(`\n── ${check.name}`);
+  const child = spawn(check.command, check.args, {
+    stdio: ['ignore', alone ? 'inherit' : 'pipe', alone ? 'inherit' : 'pipe'],
+    env: { ...process.env, NG_CLI_ANALYTICS: 'false', PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightReport },
+  });
+  for (const stream of [child.stdout, child.stderr]) stream?.on('data', (piece: Buffer) => said.push(piece));
+  const succeeded = await new Promise<boolean>((resolve) => {
+    child.on('error', () => resolve(false));
+    child.on('close', (code) => resolve(code === 0));
+  });
+  if (!alone) console.log(`\n── ${check.name}\n${Buffer.concat(said).toString('utf8')}`);
+  const tally = check.tally?.(succeeded) ?? { passed: succeeded ? 1 : 0, failed: succeeded ? 0 : 1 };
+  return { name: check.name, ...tally, seconds: Math.round((performance.now() - from) / 1000) };
+}
+
+async function inTurn(checks: readonly Check[]): Promise<Awaited<ReturnType<typeof run>>[]> {
+  const results = [];
+  for (const check of checks) results.push(await run(check));
+  return results;
+}
+
+async function main(): Promise<void> {
+  // two lanes: most checks keep one processor busy, and the smallest machine that teaches has two
+  const results = (await Promise.all([inTurn(still), inTurn([jest])])).flat();
+  results.push(await run(browser, true));
+  rmSync(scratch, { recursive: true, force: true });
+  console.log('\n');
+  for (const { name, passed, failed, seconds } of results)
+    console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${passed} passed, ${failed} failed (${seconds} s)`);
+  const sum = (key: 'passed' | 'failed') => results.reduce((n, r) => n + r[key], 0);
+  console.log(`\n${sum('passed')} passed, ${sum('failed')} failed`);
+  process.exitCode = sum('failed') === 0 ? 0 : 1;
+}
+
+void main();

@@ -45,6 +45,7 @@ describe('the running order', () => {
   it('moves an item with Alt and an arrow, and not beyond the ends', async () => {
     await press(0, { key: 'ArrowDown', altKey: true });
     expect(texts('.exercise')).toEqual(['rise', 'press']);
+    expect(document.activeElement?.textContent).toContain('press');
     await press(1, { key: 'ArrowDown', altKey: true });
     expect(texts('.exercise')).toEqual(['rise', 'press']);
   });

@@ -6,7 +6,17 @@ import {
   CdkDropList,
   CdkDropListGroup,
 } from '@angular/cdk/drag-drop';
-import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, input, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  input,
+  output,
+} from '@angular/core';
 import { MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { MatSnackBar } from '@angular/material/snack-bar';
@@ -45,6 +55,7 @@ export class RunningOrder {
   private readonly store = inject(PlanStore);
   private readonly toasts = inject(MatSnackBar);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly injector = inject(Injector);
   readonly plan = input.required<Plan>();
   readonly timeline = input.required<Timeline>();
   readonly selected = input<string | null>(null);
@@ -117,14 +128,12 @@ export class RunningOrder {
     const found = findItem(this.plan(), itemId);
     if (!found) return;
     const { block, index } = found;
-    const target = index + by;
-    if (target >= 0 && target < block.items.length) {
-      this.store.do({ type: 'move-item', itemId, blockId: block.id, index: target });
-    } else {
-      const next = this.plan().blocks[this.plan().blocks.indexOf(block) + by];
-      if (next) this.store.do({ type: 'move-item', itemId, blockId: next.id, index: by === 1 ? 0 : next.items.length });
-    }
-    this.focusSoon(itemId);
+    const within = index + by >= 0 && index + by < block.items.length;
+    const into = within ? block : this.plan().blocks[this.plan().blocks.indexOf(block) + by];
+    if (!into) return;
+    const place = within ? index + by : by === 1 ? 0 : into.items.length;
+    this.store.do({ type: 'move-item', itemId, blockId: into.id, index: place });
+    this.focusMoved(itemId);
   }
 
   protected remove(itemId: string): void {
@@ -137,7 +146,7 @@ export class RunningOrder {
     if (!this.store.do({ type: 'remove-item', itemId })) return;
     const next = ids[at + 1] ?? ids[at - 1] ?? null;
     this.store.select(next);
-    if (next !== null) this.focusSoon(next);
+    if (next !== null) this.focusMoved(next);
     this.toasts
       .open(`“${name}” is out of the class.`, 'Bring it back', { duration: 7000 })
       .onAction()
@@ -214,10 +223,15 @@ export class RunningOrder {
     const next = ids[ids.indexOf(itemId) + by];
     if (next === undefined) return;
     this.choose(next);
-    this.focusSoon(next);
+    this.focus(next);
   }
 
-  private focusSoon(itemId: string): void {
-    setTimeout(() => this.host.nativeElement.querySelector<HTMLElement>(`[data-item="${itemId}"]`)?.focus());
+  /** With the frame that moves the row, so that the next key press, however quick, meets it. */
+  private focusMoved(itemId: string): void {
+    afterNextRender(() => this.focus(itemId), { injector: this.injector });
+  }
+
+  private focus(itemId: string): void {
+    this.host.nativeElement.querySelector<HTMLElement>(`[data-item="${itemId}"]`)?.focus();
   }
 }
