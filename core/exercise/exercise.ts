@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { DoseRange } from '../dose';
 import { Floor, FloorNeed, KitNeed } from '../kit';
-import { Phase } from './foot-state';
+import { FootChange, Phase } from './foot-state';
 import { Ladder } from './ladder';
 import { School } from './school';
 
@@ -231,12 +231,18 @@ export type Performance = z.infer<typeof Performance>;
 export const PerformanceChange = Performance.partial();
 export type PerformanceChange = z.infer<typeof PerformanceChange>;
 
+/** What is said differently on a rung or in a school. */
+const CueChange = Cues.partial();
+
 /** One way a school does it differently. */
 export const SchoolVariant = z.strictObject({
   when: School.partial(),
   change: PerformanceChange,
-  /** What is said differently. */
-  cues: Cues.partial().optional(),
+  /** What the working foot does differently in every phase, whatever the rung. */
+  foot: FootChange.optional(),
+  cues: CueChange.optional(),
+  /** The faults this school sees, in place of the others. */
+  faults: z.array(Fault).min(1).max(5).optional(),
 });
 
 export const Exercise = z.strictObject({
@@ -261,7 +267,7 @@ export const Exercise = z.strictObject({
   schoolVariants: z.array(SchoolVariant).max(6),
   /** The dose without a ladder, and the starting point of one. */
   doses: DoseRange,
-  ladder: Ladder(PerformanceChange).nullable(),
+  ladder: Ladder(PerformanceChange, CueChange).nullable(),
   /** Exercises that come before this one when a class has both: its named preparation. */
   preparedBy: z.array(z.string().min(1).max(64)).max(6).optional(),
 });

@@ -57,6 +57,18 @@ export const FootState = z.strictObject({
 });
 export type FootState = z.infer<typeof FootState>;
 
+/** What differs of a foot's state: only what is named changes. */
+export const FootChange = FootState.omit({ role: true })
+  .partial()
+  .extend({ contacts: z.partialRecord(Place, PlaceContact).optional() });
+export type FootChange = z.infer<typeof FootChange>;
+
+export const changedFoot = (from: FootState, { contacts, ...rest }: FootChange): FootState => ({
+  ...from,
+  ...rest,
+  contacts: { ...from.contacts, ...contacts },
+});
+
 /** Pressure on a tool, as a share of body weight in per cent, and how far the next stop lies. */
 export const Pressure = z.strictObject({
   bodyWeightPercent: z.number().min(0).max(100).nullable(),

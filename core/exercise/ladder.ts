@@ -52,8 +52,8 @@ export const Gate = z
   });
 export type Gate = z.infer<typeof Gate>;
 
-/** One level, with what changes there; `Change` is what a rung may change of the performance. */
-const rungOf = <T extends z.ZodType>(change: T) =>
+/** One level, with what changes there of the performance, and what is said differently. */
+const rungOf = <T extends z.ZodType, C extends z.ZodType>(change: T, cues: C) =>
   z.strictObject({
     id: z
       .string()
@@ -65,6 +65,7 @@ const rungOf = <T extends z.ZodType>(change: T) =>
     /** Why two axes move together from the rung before; null where one does. */
     why: z.string().max(200).nullable(),
     change,
+    cues: cues.optional(),
     doses: DoseRange,
     gate: Gate.nullable(),
   });
@@ -73,12 +74,12 @@ const rungOf = <T extends z.ZodType>(change: T) =>
  * The rungs of one exercise, easiest first. Rung ids are permanent strings. A ladder goes one way: no rung stands
  * twice and no two rungs are the same point; from one to the next a single axis moves, or the rung says why two do.
  */
-export const Ladder = <T extends z.ZodType>(change: T) =>
+export const Ladder = <T extends z.ZodType, C extends z.ZodType>(change: T, cues: C) =>
   z
     .strictObject({
       /** Where most people begin. */
       startRung: z.string(),
-      rungs: z.array(rungOf(change)).min(3, { error: 'ladder-short' }).max(10),
+      rungs: z.array(rungOf(change, cues)).min(3, { error: 'ladder-short' }).max(10),
     })
     .superRefine((ladder, context) => {
       const refuse = (message: string, ...path: (string | number)[]) =>

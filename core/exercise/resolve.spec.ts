@@ -23,15 +23,49 @@ describe('settling an exercise', () => {
     expect(settled('short-foot', 'one-foot').sidePattern).toBe('each');
   });
 
-  it('a school changes which contact stays down, as schools of arch work disagree (practice)', () => {
+  it('says what is done on this rung: nobody who sits is told to stand behind a chair', () => {
+    expect(settled('two-foot-rise', 'seated').cues.setup.plain).toBe('Sit, both feet flat under the knees.');
+    expect(settled('two-foot-rise', 'fingertips').cues.setup).toBe(byId('two-foot-rise').cues.setup);
+  });
+
+  it('a school changes which contact stays down on every rung, what is said and what is watched (practice)', () => {
+    const tips: School = { ...defaultSchool, archWork: 'toe-tips-stay' };
     expect(settled('short-foot', null).phases[0]?.working.contacts.innerBall.contact).toBe('press');
-    expect(
-      settled('short-foot', null, { ...defaultSchool, archWork: 'toe-tips-stay' }).phases[0]?.working.contacts.innerBall
-        .contact,
-    ).toBe('lift');
-    expect(settled('short-foot', null, { ...defaultSchool, archWork: 'toes-grip' }).phases[0]?.working.toes).toBe(
-      'curled',
-    );
+    for (const rung of [null, 'seated', 'standing', 'one-foot']) {
+      const { contacts } = settled('short-foot', rung, tips).phases[0]?.working ?? {};
+      expect([contacts?.innerBall.contact, contacts?.bigToe.contact]).toEqual(['lift', 'press']);
+    }
+    const { cues, faults } = settled('short-foot', 'standing', tips);
+    expect(cues.action.plain).toContain('lift the ball of the foot');
+    expect(faults.map((f) => f.seen)).not.toContain('inner ball lifts, weight on the outer edge');
+  });
+
+  it('toes on a rise do what the school says, in every rise that leaves it open (practice)', () => {
+    const toes = (id: string, toesOnRise: School['toesOnRise']) => {
+      const { contacts } = settled(id, null, { ...defaultSchool, toesOnRise }).phases[0]?.working ?? {};
+      return [contacts?.bigToe.contact, contacts?.smallToes.contact];
+    };
+    for (const id of ['two-foot-rise', 'rise-and-stay', 'barre-rise-turned-out', 'half-toe-walk']) {
+      expect(toes(id, 'relaxed')).toEqual(['rest', 'rest']);
+      expect(toes(id, 'all-press')).toEqual(['press', 'press']);
+      expect(toes(id, 'big-toe-leads')).toEqual(['press', 'rest']);
+    }
+    // on the plate only the big toe has something to press on
+    expect(toes('big-toe-rise', 'all-press')).toEqual(['press', 'hang']);
+    expect(toes('seated-toes-tucked', 'relaxed')).toEqual(['press', 'press']);
+  });
+
+  it('weight follows the school’s line, except where an edge or a plate is the point (practice)', () => {
+    const second: School = { ...defaultSchool, weightLine: 'second-toe' };
+    expect(settled('two-foot-rise', null, second).phases[0]?.working.weightLine).toBe('second-toe');
+    expect(settled('two-foot-rise', null, second).cues.action.plain).toContain('over the second toe');
+    expect(settled('edge-to-edge', null, second).phases[1]?.working.weightLine).toBe('first-toe');
+  });
+
+  it('knees are soft where the school has them soft, but straight where straight is the point (practice)', () => {
+    const soft: School = { ...defaultSchool, knees: 'soft' };
+    expect(settled('two-foot-rise', null, soft).phases[0]?.working.knee).toBe('soft');
+    expect(settled('calf-stretch-straight-knee', null, soft).phases[0]?.working.knee).toBe('locked');
   });
 
   it('takes the rung’s dose, and the exercise’s own without a rung', () => {

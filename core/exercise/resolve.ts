@@ -1,7 +1,8 @@
 import type { DoseRange } from '../dose';
 import { type Result, ok, refuse } from '../result';
-import type { Cues, Exercise, Performance } from './exercise';
-import type { Phase } from './foot-state';
+import type { Cues, Exercise, Fault, Performance } from './exercise';
+import { type Phase, changedFoot } from './foot-state';
+import { taughtBy } from './school-feet';
 import type { School, SchoolQuestion } from './school';
 
 /** An exercise revision with one rung and one school settled: all that timeline, review, load and footprints read. */
@@ -10,8 +11,9 @@ export interface Execution extends Performance {
   readonly rungId: string | null;
   readonly rungName: string | null;
   readonly doses: DoseRange;
-  /** What is said, in the school's own way. */
+  /** What is said on this rung, in the school's own way. */
   readonly cues: Cues;
+  readonly faults: readonly Fault[];
   /** Seconds of each phase, in order. */
   readonly phaseSeconds: readonly number[];
 }
@@ -22,7 +24,7 @@ export type ResolveError =
 
 /**
  * Settles an exercise: the exercise as written, then what the teacher's school changes, then what the rung changes;
- * last the breath, which the school rules everywhere.
+ * last what the school rules on every rung: its own way with the foot, and the breath.
  * @param rungId null for the exercise as written, also where it has no ladder
  */
 export function resolve(exercise: Exercise, rungId: string | null, school: School): Result<Execution, ResolveError> {
@@ -46,10 +48,16 @@ function settle(exercise: Exercise, rungId: string | null, school: School): Resu
   const variants = exercise.schoolVariants.filter((variant) => holds(variant.when, school));
   const changed = variants.reduce<Performance>((p, variant) => ({ ...p, ...variant.change }), exercise.performance);
   const performance = { ...changed, ...(rung?.change ?? {}) };
-  const cues = variants.reduce<Cues>((c, variant) => ({ ...c, ...variant.cues }), exercise.cues);
+  const cues = [...variants, ...(rung ? [rung] : [])].reduce<Cues>(
+    (c, said) => ({ ...c, ...said.cues }),
+    exercise.cues,
+  );
+  const feet = (phase: Phase): Phase =>
+    variants.reduce((p, { foot }) => (foot ? { ...p, working: changedFoot(p.working, foot) } : p), phase);
   return ok({
     ...performance,
-    phases: performance.phases.map((phase) => withBreath(phase, school.breath)),
+    phases: performance.phases.map((phase) => withBreath(taughtBy(school, exercise, feet(phase)), school.breath)),
+    faults: variants.findLast((variant) => variant.faults)?.faults ?? exercise.faults,
     cues: school.breath === 'left-alone' ? { ...cues, breath: null } : cues,
     exercise,
     rungId: rung?.id ?? null,

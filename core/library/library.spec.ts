@@ -62,10 +62,13 @@ describe('narrowing the library down', () => {
 
 describe('schools', () => {
   it('are mixed where an exercise answers otherwise and has no variant for the teacher’s answer', () => {
-    const rise = named('two-foot-rise');
-    expect(differsFrom(rise, defaultSchool)).toEqual([]);
-    expect(differsFrom(rise, { ...defaultSchool, toesOnRise: 'all-press' })).toEqual([]);
-    expect(differsFrom(rise, { ...defaultSchool, toesOnRise: 'big-toe-leads' })).toEqual(['toesOnRise']);
+    const soft = named('three-point-rise');
+    expect(differsFrom(soft, defaultSchool)).toEqual([]);
+    expect(differsFrom(soft, { ...defaultSchool, toesOnRise: 'all-press' })).toEqual(['toesOnRise']);
+    const arch = named('short-foot');
+    expect(differsFrom(arch, { ...defaultSchool, archWork: 'toe-tips-stay' })).toEqual([]);
+    expect(differsFrom(arch, { ...defaultSchool, archWork: 'toes-grip' })).toEqual(['archWork']);
+    expect(differsFrom(named('two-foot-rise'), { ...defaultSchool, toesOnRise: 'all-press' })).toEqual([]);
   });
 
   it('begin without a band where the teacher says none first', () => {

@@ -79,14 +79,14 @@ export const unseenFault: Rule = rule({
   take: (so: readonly Place[], place, context) => {
     const at = context.plan.brief.teacherAt;
     if (at === 'walks') return { state: so };
-    const { faults } = place.execution.exercise;
+    const { faults } = place.execution;
     const blind = faults.length > 0 && !seenFrom[at].has(faults[0]?.from ?? 'front');
     return { state: blind ? [...so, place] : so };
   },
   end: (blind, context) => {
     const [first] = blind;
     if (!first) return [];
-    const fault = first.execution.exercise.faults[0];
+    const fault = first.execution.faults[0];
     const more = blind.length > 1 ? `, and ${blind.length - 1} more like it` : '';
     return [
       {

@@ -1,4 +1,4 @@
-import { holds, passes, reps } from '../exercise/catalogue/author';
+import { holds, passes, reps, timed } from '../exercise/catalogue/author';
 import { bareClass, sampleExercise } from '../testing/sample';
 import { eventAt, footLane, phaseAt } from './foot-lane';
 import { outlineOf } from './outline';
@@ -16,13 +16,36 @@ describe('one foot through the class', () => {
   it('says what happens at an instant: the second rep of the left foot, slow return', () => {
     const event = eventAt(timeline, 9_500);
     expect(event?.count).toMatchObject({ unit: 2, units: 2 });
-    expect(event && phaseAt(event, 9_500)).toEqual({ index: 2, startMs: 9_000, endMs: 12_000 });
+    expect(event && phaseAt(event, 9_500, [2, 1, 3])).toEqual({ index: 2, startMs: 9_000, endMs: 12_000 });
   });
 
   it('gives an instant on the border to what begins there, and none outside the class', () => {
     expect(eventAt(timeline, 6_000)?.startMs).toBe(6_000);
     expect(eventAt(timeline, timeline.totalMs)).toBeNull();
     expect(eventAt(timeline, -1)).toBeNull();
+  });
+
+  it('knows the way of a hold that is taken two ways: one up, then four up', () => {
+    const split = sampleExercise('split', { sidePattern: 'both' }, [10, 10]);
+    const { timeline } = bareClass([{ exercise: split, dose: holds(1, 10, 3, { per: { directions: 2 } }) }]);
+    const at = (ms: number) => {
+      const event = eventAt(timeline, ms);
+      return event && phaseAt(event, ms, [10, 10]);
+    };
+    expect([at(4_000)?.index, at(11_000), at(14_000)?.index]).toEqual([0, null, 1]);
+  });
+
+  it('goes round the phases of work by the clock: spread 1 s, grip 1 s', () => {
+    const paper = sampleExercise('paper', { sidePattern: 'both' }, [1, 1]);
+    const { timeline } = bareClass([{ exercise: paper, dose: timed(60) }]);
+    const event = eventAt(timeline, 31_500);
+    expect(event && phaseAt(event, 31_500, [1, 1])).toEqual({ index: 1, startMs: 31_000, endMs: 32_000 });
+  });
+
+  it('tells no phases apart where a hold has one, or fewer ways than phases', () => {
+    const { timeline } = bareClass([{ exercise: band, dose: holds(1, 10, 3) }]);
+    const event = eventAt(timeline, 1_000);
+    expect(event && [phaseAt(event, 1_000, [10]), phaseAt(event, 1_000, [2, 1, 3])]).toEqual([null, null]);
   });
 });
 

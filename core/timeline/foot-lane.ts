@@ -52,14 +52,34 @@ export function bodyOf(timeline: Timeline): readonly TimelineEvent[] {
   return body;
 }
 
-/** Which phase of a rep an instant falls in (0-based), and when that phase began; null outside reps. */
-export function phaseAt(
-  event: TimelineEvent,
-  atMs: number,
-): { readonly index: number; readonly startMs: number; readonly endMs: number } | null {
-  if (!event.phaseMs) return null;
-  let startMs = event.startMs;
-  for (const [index, ms] of event.phaseMs.entries()) {
+interface PhaseTime {
+  readonly index: number;
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+/**
+ * Which phase an instant of work falls in (0-based), and when that phase began and ends, ms. A rep or pass runs through
+ * its phases. A hold taken as many ways as there are phases has one phase a way: big toe up, then four up. Work by the
+ * clock or by feel goes round its phases. Null where the work has no phases to tell apart.
+ * @param phaseSeconds seconds of each phase, from the resolved exercise
+ */
+export function phaseAt(event: TimelineEvent, atMs: number, phaseSeconds: readonly number[]): PhaseTime | null {
+  if (event.phaseMs) return phaseOf(event.phaseMs, event.startMs, atMs);
+  if (!event.count || phaseSeconds.length < 2) return null;
+  if (event.kind === 'time' || event.kind === 'feel') {
+    const round = phaseSeconds.map((seconds) => seconds * 1000);
+    const roundMs = round.reduce((a, b) => a + b, 0);
+    const began = event.startMs + Math.floor((atMs - event.startMs) / roundMs) * roundMs;
+    return phaseOf(round, began, atMs);
+  }
+  const { station, stations } = event.count;
+  return stations === phaseSeconds.length ? { index: station - 1, startMs: event.startMs, endMs: event.endMs } : null;
+}
+
+function phaseOf(phaseMs: readonly number[], fromMs: number, atMs: number): PhaseTime | null {
+  let startMs = fromMs;
+  for (const [index, ms] of phaseMs.entries()) {
     if (atMs < startMs + ms) return { index, startMs, endMs: startMs + ms };
     startMs += ms;
   }

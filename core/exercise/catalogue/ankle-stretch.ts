@@ -32,7 +32,8 @@ const kneel = [
 ];
 const mat = kit('mat', 'person', { cushion: 'a folded blanket under shins and toes' });
 const cushion = kit('cushion', 'person', { block: 'a block between seat and heels takes more weight' });
-const achilles = care('sore-achilles', 'hold-at-rung', 'Heel stays at floor level; no drop over an edge.');
+const pad = kit('cushion', 'person', { mat: 'a folded mat under the toes' });
+const achilles = care('sore-achilles', 'go-gently', 'Heel stays at floor level; no drop over an edge.');
 const wall = kit('wall', 'room', { chair: 'a chair back, pushed against the wall' });
 
 const tucked = foot(standing, {
@@ -205,6 +206,7 @@ export const topOfFootStretch: Exercise = exercise({
     fault('the heel falls to one side', 'behind', 'Heel straight above the toes.'),
   ],
   cautions: [
+    care('very-mobile-joints', 'go-gently', 'Stop short of the end of the way.'),
     care('growing-feet', 'go-gently', 'Growing feet: no pushing, no partner leaning on them.'),
     care('sore-big-toe-joint', 'go-gently', 'Roll a cloth under the toes, or leave it out.'),
   ],
@@ -218,7 +220,7 @@ export const topOfFootStretch: Exercise = exercise({
   performance: performance({
     position: 'chair-seated',
     sidePattern: 'each',
-    kit: [kit('chair', 'person', { wall: 'standing, a hand on the wall' }), cushion],
+    kit: [kit('chair', 'person', { wall: 'standing, a hand on the wall' }), pad],
     floor: 'padded',
     phases: [phase('open', 15, topOfFoot, { other: restsFlat, ...topPicture })],
     regions: { shin: 2, 'toe-extensors': 2 },
@@ -280,7 +282,10 @@ export const sideOfAnkleStretch: Exercise = exercise({
     fault('the knee swings instead of the heel', 'front', 'Knee forward; only the heel drifts.'),
     fault('it is forced on a hard floor', 'above', 'Pad first, then less.'),
   ],
-  cautions: [care('recent-injury', 'leave-out', 'Not on an ankle that was sprained lately; ask a clinician.')],
+  cautions: [
+    care('very-mobile-joints', 'go-gently', 'Stop short of the end of the way.'),
+    care('recent-injury', 'leave-out', 'Not on an ankle that was sprained lately; ask a clinician.'),
+  ],
   cues: cues(
     'Stand with one foot behind, tops of the toes on the pad, hand on the chair.',
     'Let the heel drift out, wait; let it drift in, wait.',
@@ -291,7 +296,7 @@ export const sideOfAnkleStretch: Exercise = exercise({
   performance: performance({
     facing: 'support',
     sidePattern: 'each',
-    kit: [kit('chair', 'person', { wall: 'a hand on the wall' }), cushion],
+    kit: [kit('chair', 'person', { wall: 'a hand on the wall' }), pad],
     floor: 'padded',
     phases: [
       phase('heel drifts out', 8, foot(topOfFoot, { ankle: 'turned-in', edge: 'outer', knee: 'soft' }), {
@@ -418,7 +423,7 @@ export const squatKneeTouch: Exercise = exercise({
     care('sore-big-toe-joint', 'leave-out', 'Leave it out on a sore big-toe joint.'),
   ],
   cues: cues(
-    'Deep squat, hands on the floor or a block in front.',
+    'Deep squat, hands on the floor in front.',
     'One knee forward and down to the floor, and back. Other knee.',
     'A drawbridge goes down, and comes up.',
     'Slow down the last hand’s width.',
@@ -549,6 +554,14 @@ const overStep = foot(standing, {
   ankle: 'up',
   knee: 'locked',
 });
+const onKerb = foot(stretched, {
+  contacts: {
+    innerBall: ['press', 'block'],
+    outerBall: ['press', 'block'],
+    bigToe: ['rest', 'block'],
+    smallToes: ['rest', 'block'],
+  },
+});
 export const kerbStretch: Exercise = exercise({
   id: 'kerb-stretch',
   name: say('Ball of the foot up on a kerb', 'Incline calf stretch with knee travel'),
@@ -575,24 +588,9 @@ export const kerbStretch: Exercise = exercise({
     footwear: 'any',
     floorsRuledOut: [],
     phases: [
-      phase(
-        'knee forward',
-        5,
-        foot(stretched, { contacts: { innerBall: ['press', 'block'], outerBall: ['press', 'block'] }, knee: 'soft' }),
-        { other: stands },
-      ),
-      phase(
-        'forward and left',
-        5,
-        foot(stretched, { contacts: { innerBall: ['press', 'block'], outerBall: ['press', 'block'] }, knee: 'soft' }),
-        { other: stands },
-      ),
-      phase(
-        'forward and right',
-        5,
-        foot(stretched, { contacts: { innerBall: ['press', 'block'], outerBall: ['press', 'block'] }, knee: 'soft' }),
-        { other: stands },
-      ),
+      phase('knee forward', 5, foot(onKerb, { knee: 'soft' }), { other: stands }),
+      phase('forward and left', 5, foot(onKerb, { knee: 'soft' }), { other: stands }),
+      phase('forward and right', 5, foot(onKerb, { knee: 'soft' }), { other: stands }),
     ],
     regions: { calf: 2, 'deep-calf': 2 },
   }),
@@ -626,7 +624,7 @@ export const handsAndFeetCalf: Exercise = exercise({
     position: 'kneeling',
     kit: [mat],
     floor: 'padded',
-    phases: [phase('stay', 30, foot(stretched, { weightLine: 'even' }))],
+    phases: [phase('stay', 30, foot(stretched, { weightLine: 'even', knee: 'soft' }))],
     regions: { calf: 2, 'hip-and-trunk': 1 },
   }),
   doses: range(holds(1, 15, 5), holds(2, 30, 5), holds(3, 30, 5)),
@@ -652,8 +650,8 @@ export const heelDropStretch: Exercise = exercise({
     care('falls-or-faints', 'change-support', 'Both hands on the rail.'),
   ],
   cues: cues(
-    'Balls of the feet on the step edge, both hands on a support.',
-    'Let one heel sink. Wait. Come up with both.',
+    'One foot flat on the step, the ball of the other on its edge, both hands on a support.',
+    'Let that heel sink. Wait. Come up with the help of the other foot.',
     'An anchor that finds the bottom.',
     'Straight down, not sideways.',
     'Breathe slowly.',
@@ -730,7 +728,7 @@ export const sidewaysRock: Exercise = exercise({
   id: 'sideways-ankle-rock',
   name: say('Sideways ankle rock, leaning tall', 'Frontal-plane ankle mobilisation'),
   family: 'mobility',
-  purpose: 'Hands on a counter, the whole body leans as one plank and the ankle gives sideways.',
+  purpose: 'Hands on a wall or counter, the whole body leans as one plank and the ankle gives sideways.',
   stage: 'active',
   directions: ['turn-in', 'turn-out'],
   faults: [
@@ -739,7 +737,7 @@ export const sidewaysRock: Exercise = exercise({
   ],
   cautions: [care('recent-injury', 'ask-clinician', 'After a sprain, tiny rocks and ask first.')],
   cues: cues(
-    'Both hands on the counter, weight on one foot, the other one light.',
+    'Both hands on the wall or a counter, weight on one foot, the other one light.',
     'Lean the hips to one side until the sole tilts; come through the middle to the other side.',
     'A mast in a slow swell.',
     'Tall, and half as far.',
@@ -748,7 +746,7 @@ export const sidewaysRock: Exercise = exercise({
   performance: performance({
     facing: 'support',
     sidePattern: 'each',
-    kit: [kit('chair', 'person', { wall: 'hands on a wall' })],
+    kit: [wall],
     phases: [
       phase('to the outer edge', 2, rocks('outer'), {
         other: foot(stands, {
@@ -850,7 +848,7 @@ export const lyingPointAndFan: Exercise = exercise({
   performance: performance({
     position: 'lying',
     sidePattern: 'each',
-    kit: [mat],
+    kit: [kit('mat', 'person', { cushion: 'folded blankets under the back' })],
     floor: 'padded',
     phases: [
       phase('point long', 2, foot(lying, { ankle: 'down', toes: 'long' }), {
@@ -885,7 +883,7 @@ export const strapHeldLean: Exercise = exercise({
     care('brittle-bones', 'leave-out', 'Lean at a wall instead.'),
   ],
   cues: cues(
-    'Band fixed behind you at shoulder height and round both shoulders, mat in front.',
+    'Band fixed behind you at shoulder height, tried with a hard pull, and round both shoulders.',
     'Lean into the band, heels heavy, toes long and pressing. Stay, and come back.',
     'A figurehead under the bow.',
     'Less lean, straighter line.',

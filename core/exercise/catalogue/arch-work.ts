@@ -36,7 +36,10 @@ const domed = foot(standing, { midfoot: 'lifted', toes: 'spread' });
 
 export const splayAndTwist: Exercise = exercise({
   id: 'splay-and-twist',
-  name: say('Spread the toes and screw the feet in', 'Foot stiffening with abduction and external rotation torque'),
+  name: say(
+    'Spread the toes and screw the feet into the floor',
+    'Foot stiffening with abduction and external rotation torque',
+  ),
   family: 'arch',
   purpose: 'Stiffens the middle of both feet by a twist of the legs that the floor does not allow.',
   stage: 'loaded',
@@ -478,7 +481,7 @@ export const carryTheArch: Exercise = exercise({
     fault('toes grip at every step', 'above', 'Remember it, do not squeeze it.'),
     fault('the walk turns stiff', 'front', 'A tenth of the effort.'),
   ],
-  cautions: [falls],
+  cautions: [care('falls-or-faints', 'change-support', 'Along a wall, a hand on it, eyes open.')],
   cues: cues(
     'Straight from the arch work, one lane each.',
     'Walk, and let each foot remember its arch as it lands.',

@@ -2,6 +2,7 @@ import type { Exercise } from '../exercise';
 import {
   exercise,
   foot,
+  footChange,
   holds,
   kit,
   performance,
@@ -54,40 +55,27 @@ export const shortFoot: Exercise = exercise({
   schoolVariants: [
     {
       when: { archWork: 'toe-tips-stay' },
-      change: {
-        phases: [
-          phase(
-            'hold',
-            10,
-            foot(standing, {
-              contacts: {
-                innerBall: ['lift', 'air'],
-                outerBall: ['lift', 'air'],
-                bigToe: ['press', 'floor'],
-                smallToes: ['press', 'floor'],
-              },
-              midfoot: 'lifted',
-            }),
-          ),
-        ],
+      change: {},
+      foot: footChange({
+        contacts: {
+          innerBall: ['lift', 'air'],
+          outerBall: ['lift', 'air'],
+          bigToe: ['press', 'floor'],
+          smallToes: ['press', 'floor'],
+        },
+      }),
+      cues: {
+        action: say(
+          'Heel and toe tips stay; lift the ball of the foot towards the ankle, toes flat. Hold.',
+          'Anchor calcaneus and distal phalanges; lift the metatarsal heads, toes extended. Hold.',
+        ),
+        picture: say('A bridge rises between its two banks.'),
+        correction: say('Toe tips flat, half the effort.'),
       },
-    },
-    {
-      when: { archWork: 'toes-grip' },
-      change: {
-        phases: [
-          phase(
-            'hold',
-            10,
-            foot(standing, {
-              contacts: { bigToe: ['press', 'floor'], smallToes: ['press', 'floor'] },
-              midfoot: 'lifted',
-              toes: 'curled',
-            }),
-          ),
-        ],
-        regions: { 'arch-intrinsics': 2, 'toe-flexors': 2 },
-      },
+      faults: [
+        { seen: 'toes curl and grip', from: 'above', say: 'Flat to the tips; paint the floor with them.' },
+        { seen: 'the heel leaves the floor', from: 'outer side', say: 'Heel heavy; only the ball lifts.' },
+      ],
     },
   ],
   doses: range(holds(3, 5, 5), holds(4, 10, 5), holds(5, 10, 5), 'usual practice'),
@@ -97,7 +85,7 @@ export const shortFoot: Exercise = exercise({
       {
         id: 'seated',
         name: 'seated, no weight on the foot',
-        axes: { base: 'seated', support: 'chair' },
+        axes: { base: 'seated' },
         why: null,
         change: {
           position: 'chair-seated',
@@ -115,7 +103,7 @@ export const shortFoot: Exercise = exercise({
       {
         id: 'standing',
         name: 'standing on both feet',
-        axes: { base: 'hip width', support: 'chair' },
+        axes: { base: 'hip width' },
         why: null,
         change: {},
         doses: range(holds(3, 5, 5), holds(4, 10, 5), holds(5, 10, 5), 'usual practice'),
@@ -129,8 +117,8 @@ export const shortFoot: Exercise = exercise({
       {
         id: 'one-foot',
         name: 'standing on one foot, fingers on a chair',
-        axes: { base: 'one foot', support: 'chair' },
-        why: null,
+        axes: { base: 'one foot', support: 'fingers' },
+        why: 'One foot goes with fingers on a chair, on purpose.',
         change: {
           sidePattern: 'each',
           facing: 'support',
@@ -224,7 +212,7 @@ export const towelGather: Exercise = exercise({
     setup: 'props',
     regions: { 'toe-flexors': 3, 'arch-intrinsics': 2 },
   }),
-  doses: range(reps(6), reps(10), reps(10, { sets: 3, setRest: 20 }), 'usual practice'),
+  doses: range(reps(10), reps(10, { sets: 3, setRest: 20 }), reps(10, { sets: 5, setRest: 20 }), 'usual practice'),
 });
 
 function strapPress(edge: 'inner' | 'outer'): Exercise {

@@ -2,7 +2,15 @@ import type { Dose, DosePart } from '../../dose';
 import type { KitId, KitNeed } from '../../kit';
 import type { CheckId } from '../check';
 import type { Caution, Cues, Exercise, Fault, Performance, PerformanceChange, Rung, TwoWordings } from '../exercise';
-import type { Contact, FootState, Meets, Phase, Place } from '../foot-state';
+import {
+  type Contact,
+  type FootChange,
+  type FootState,
+  type Meets,
+  type Phase,
+  type Place,
+  changedFoot,
+} from '../foot-state';
 import type { Gate } from '../ladder';
 
 export { breaths, byFeel, counts, holds, passes, reps, stops, timed, travel } from '../../dose';
@@ -10,7 +18,7 @@ export { breaths, byFeel, counts, holds, passes, reps, stops, timed, travel } fr
 /** Short ways to write an exercise down; every value they give is checked by the schema in the tests. */
 
 type Contacts = Readonly<Record<Place, readonly [Contact, Meets]>>;
-interface FootChange extends Partial<Omit<FootState, 'contacts'>> {
+interface Shorthand extends Partial<Omit<FootState, 'contacts'>> {
   readonly contacts?: Partial<Contacts>;
 }
 
@@ -63,11 +71,15 @@ export const hanging: FootState = foot(standing, {
 export const stands: FootState = { ...standing, role: 'stands' };
 export const restsFlat: FootState = { ...seatedFlat, role: 'rests' };
 
+/** What differs of a foot, contacts written short. */
+export function footChange({ contacts, ...rest }: Shorthand): FootChange {
+  if (!contacts) return rest;
+  return { ...rest, contacts: Object.fromEntries(Object.entries(contacts).map(([at, of]) => [at, place(of)])) };
+}
+
 /** One foot state from another, saying only what differs. */
-export function foot(from: FootState, change: FootChange): FootState {
-  const { contacts, ...rest } = change;
-  const changed = Object.fromEntries(Object.entries(contacts ?? {}).map(([at, of]) => [at, place(of)]));
-  return { ...from, ...rest, contacts: { ...from.contacts, ...changed } };
+export function foot(from: FootState, change: Shorthand): FootState {
+  return changedFoot(from, footChange(change));
 }
 
 /** Standing on one foot, the other one held off the floor. */
@@ -75,7 +87,7 @@ export const offTheFloor: FootState = foot(hanging, { role: 'rests', knee: 'soft
 
 /** High on the ball of the foot, toes long, knee straight. */
 export const onTheBall: FootState = foot(standing, {
-  contacts: { heel: ['lift', 'air'], bigToe: ['press', 'floor'] },
+  contacts: { heel: ['lift', 'air'] },
   midfoot: 'lifted',
   ankle: 'down',
   heelHeightCm: 8,
@@ -181,8 +193,8 @@ export const rung = (
   axes: Rung['axes'],
   doses: Exercise['doses'],
   gate: Gate | null,
-  more: { readonly change?: PerformanceChange; readonly why?: string } = {},
-): Rung => ({ id, name, axes, why: more.why ?? null, change: more.change ?? {}, doses, gate });
+  more: { readonly change?: PerformanceChange; readonly why?: string; readonly say?: Rung['cues'] } = {},
+): Rung => ({ id, name, axes, why: more.why ?? null, change: more.change ?? {}, cues: more.say, doses, gate });
 
 export const ladder = (startRung: string, ...rungs: Rung[]): Exercise['ladder'] => ({ startRung, rungs });
 
@@ -223,3 +235,13 @@ export function exercise(
 ): Exercise {
   return { schools: {}, schoolVariants: [], ladder: null, cautions: [], ...from };
 }
+
+/** What is said of the toes on a rise where a school wants them at work; what they do, every rise has from the school. */
+export const toesOnRiseWords: Exercise['schoolVariants'] = [
+  { when: { toesOnRise: 'all-press' }, change: {}, cues: { correction: say('All toes press long; slow down.') } },
+  {
+    when: { toesOnRise: 'big-toe-leads' },
+    change: {},
+    cues: { correction: say('The big toe presses first and last; slow down.') },
+  },
+];

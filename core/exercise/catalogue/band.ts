@@ -258,7 +258,7 @@ function fourPartPoint(withBand: boolean): Exercise {
     faults: [
       { seen: 'toes crunch at the end of the point', from: 'inner side', say: 'Longer, not tighter.' },
       { seen: 'ankle and toes move together', from: 'inner side', say: 'Ankle first; toes wait their turn.' },
-      { seen: 'the heel swings to the inside', from: 'above', say: 'Point over the second toe.' },
+      { seen: 'the foot curves to the inside', from: 'above', say: 'Point over the second toe.' },
     ],
     cautions: [
       { concern: 'cramp', action: 'go-gently', words: 'Cramp in sole or calf: foot up, shake, go on with less.' },

@@ -1,4 +1,5 @@
 import { doseTime } from '../../dose';
+import type { KitId } from '../../kit';
 import { answersOf, likeness, swapsFor } from '../../library';
 import { checkWording } from '../../words';
 import { Concern, Direction, Exercise, Family, oppositeOf } from '../exercise';
@@ -6,6 +7,7 @@ import { movedAxes } from '../ladder';
 import { type Execution, resolve } from '../resolve';
 import { defaultSchool, schoolAnswers } from '../school';
 import { catalogue } from './index';
+import { rungWords } from './rung-words';
 
 /** Every way an exercise can be done: each rung, under the default school and each variant's school. */
 function executionsOf(exercise: Exercise): Execution[] {
@@ -85,6 +87,88 @@ describe('the catalogue', () => {
       if (e.performance.band?.border === 'inner')
         expect([e.directions, e.performance.regions['inner-ankle']]).toEqual([['turn-in'], 3]);
     }
+  });
+
+  const rungsOf = (e: Exercise) =>
+    [null, ...(e.ladder?.rungs.map((r) => r.id) ?? [])].flatMap((rung) => {
+      const found = resolve(e, rung, defaultSchool);
+      return found.ok ? [found.value] : [];
+    });
+
+  it('sets up nobody in another position than the rung is done in', () => {
+    const postures: readonly (readonly [RegExp, RegExp])[] = [
+      [/\b(sit(?! down)|seated)\b/i, /seated|kneeling/],
+      [/\b(stand|stance)\b/i, /standing|walking/],
+      [/\bkneel\b/i, /kneeling/],
+      [/\blie on\b/i, /lying/],
+      [/\blane\b/i, /walking/],
+    ];
+    const wrong = catalogue.flatMap((e) =>
+      rungsOf(e).flatMap((x) => {
+        const said = x.cues.setup.plain;
+        const about = postures.filter(([word]) => word.test(said));
+        const fits = about.length === 0 || about.some(([, position]) => position.test(x.position));
+        const changed = x.rungId !== null && x.position !== e.performance.position && x.cues.setup === e.cues.setup;
+        return fits && !changed ? [] : [`${e.id} ${x.rungId}: ${said}`];
+      }),
+    );
+    expect(wrong).toEqual([]);
+  });
+
+  it('words only rungs that there are', () => {
+    const known = catalogue.flatMap((e) => e.ladder?.rungs.map((r) => `${e.id} ${r.id}`) ?? []);
+    const worded = Object.entries(rungWords).flatMap(([id, rungs]) =>
+      Object.keys(rungs).map((rung) => `${id} ${rung}`),
+    );
+    expect(worded.filter((rung) => !known.includes(rung))).toEqual([]);
+  });
+
+  it('names no kit in a set-up or action that the rung does not put out', () => {
+    const things: readonly (readonly [RegExp, readonly KitId[]])[] = [
+      [/\bchair\b/i, ['chair']],
+      [/(?<!far )\bwall\b/i, ['wall']],
+      [/\b(the step|step edge)\b/i, ['step']],
+      [/\b(block|plate)\b/i, ['block']],
+      [/\bmat\b/i, ['mat']],
+      [/\bball (under|between)|(soft|firm) ball\b/i, ['soft-ball', 'firm-ball']],
+      [/\bloop\b/i, ['band', 'long-loop']],
+      [/\bband\b/i, ['band', 'long-loop']],
+      [/\bstrap\b/i, ['strap']],
+      [/\bcloth\b/i, ['cloth']],
+      [/\bpaper\b/i, ['paper']],
+      [/\bstick\b/i, ['stick']],
+      [/\bcushion\b/i, ['cushion']],
+      [/\bspacer\b/i, ['toe-spacers']],
+      [/\bbarre\b/i, ['barre']],
+      [/\b(half-ball|trainer)\b/i, ['half-ball']],
+      [/\bslope\b/i, ['slope']],
+    ];
+    const missing = catalogue.flatMap((e) =>
+      rungsOf(e).flatMap((x) => {
+        const out = x.kit.flatMap((k) => [k.kit, ...k.substitutes.map((s) => s.kit)]);
+        return [x.cues.setup, x.cues.action]
+          .flatMap((cue) => cue.plain.split(/(?<=[.,])/))
+          .filter((words) => !/if you|or a counter/.test(words))
+          .flatMap((words) =>
+            things
+              .filter(([word, kit]) => word.test(words) && !kit.some((k) => out.includes(k)))
+              .map(([, kit]) => `${e.id} ${x.rungId}: ${kit[0]} in “${words.trim()}”`),
+          );
+      }),
+    );
+    expect(missing).toEqual([]);
+  });
+
+  it('locks no knee of somebody who sits, and holds nobody on a rung of an exercise that has none', () => {
+    const locked = catalogue.flatMap((e) =>
+      rungsOf(e)
+        .filter((x) => x.position === 'chair-seated' && x.phases.some((p) => p.working.knee === 'locked'))
+        .map((x) => `${e.id} ${x.rungId}`),
+    );
+    expect(locked).toEqual([]);
+    expect(
+      catalogue.filter((e) => !e.ladder && e.cautions.some((c) => c.action === 'hold-at-rung')).map((e) => e.id),
+    ).toEqual([]);
   });
 
   it('drags no cloth over carpet (practice)', () => {

@@ -288,7 +288,7 @@ export const leadFootTilt: Exercise = exercise({
       phase('weight to the inner edge', 2, leadIn, { other: stands, undo: 'weight to the outer edge' }),
       phase('weight to the outer edge', 2, leadOut, { other: stands, undo: 'weight to the inner edge' }),
     ],
-    regions: { 'arch-intrinsics': 2, 'inner-ankle': 2 },
+    regions: { 'arch-intrinsics': 2, 'inner-ankle': 2, 'outer-ankle': 1 },
     balance: { working: 1, standing: 1 },
   }),
   doses: range(reps(5), reps(10), reps(15), 'usual practice'),
@@ -353,7 +353,9 @@ function edgeWalk(edge: 'inner' | 'outer'): Exercise {
       facing: 'lane',
       sidePattern: 'travelling',
       phases: [phase('step', 1, onEdge(edge))],
-      regions: outer ? { 'inner-ankle': 2, 'outer-ankle': 2 } : { 'inner-ankle': 2, 'arch-intrinsics': 1 },
+      regions: outer
+        ? { 'inner-ankle': 2, 'outer-ankle': 2 }
+        : { 'outer-ankle': 2, 'inner-ankle': 1, 'arch-intrinsics': 1 },
       balance: { working: 2, standing: 2 },
     }),
     doses: range(travel(1, 20, 60), travel(1, 40, 60), travel(1, 50, 60), 'usual practice'),

@@ -54,7 +54,14 @@ export const fingersBetweenToes: Exercise = exercise({
     fault('fingers pushed to the roots at once', 'above', 'Fingertips first; deeper when it is easy.'),
     fault('the foot is pulled to one side', 'front', 'Keep it in line with the shin.'),
   ],
-  cautions: [skin, feeling],
+  cautions: [
+    skin,
+    care(
+      'numb-or-diabetic-feet',
+      'ask-clinician',
+      'Ask a clinician first; no spacers. Look at the skin before and after.',
+    ),
+  ],
   cues: cues(
     'One ankle over the other knee, a finger in each gap.',
     'Leave them there and let the foot get used to the room.',

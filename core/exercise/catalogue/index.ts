@@ -2,6 +2,7 @@ import type { Exercise } from '../exercise';
 import * as ankleStretch from './ankle-stretch';
 import * as arch from './arch';
 import * as archWork from './arch-work';
+import { say } from './author';
 import * as band from './band';
 import * as edge from './edge';
 import * as hand from './hand';
@@ -17,6 +18,7 @@ import * as strength from './strength';
 import * as toeControl from './toe-control';
 import * as toes from './toes';
 import * as unsteady from './unsteady';
+import { rungWords } from './rung-words';
 import * as walk from './walk';
 
 /** Which exercises prepare which, where a class has both. */
@@ -72,5 +74,17 @@ export const catalogue: readonly Exercise[] = [
   .flatMap((family) => Object.values(family))
   .map((exercise) => {
     const preparedBy = preparations[exercise.id];
-    return preparedBy ? { ...exercise, preparedBy: [...preparedBy] } : exercise;
+    const said = worded(exercise);
+    return preparedBy ? { ...said, preparedBy: [...preparedBy] } : said;
   });
+
+/** The exercise with what is said on its rungs. */
+function worded(exercise: Exercise): Exercise {
+  const words = rungWords[exercise.id];
+  if (!words || !exercise.ladder) return exercise;
+  const rungs = exercise.ladder.rungs.map((rung) => {
+    const said = Object.entries(words[rung.id] ?? {}).map(([kind, text]) => [kind, say(text)] as const);
+    return said.length > 0 ? { ...rung, cues: { ...rung.cues, ...Object.fromEntries(said) } } : rung;
+  });
+  return { ...exercise, ladder: { ...exercise.ladder, rungs } };
+}

@@ -142,38 +142,40 @@ function turn(way: 'in' | 'out'): Exercise {
 export const waistLoopTurnIn = turn('in');
 export const waistLoopTurnOut = turn('out');
 
-const atBall = (ankle: 'up' | 'down', press: boolean, knee: 'soft' | 'bent', propped: boolean) =>
+/** What the heel meets: the other leg it is propped on (drawn as a block), the floor, or nothing. */
+type HeelOn = 'block' | 'floor' | 'air';
+const atBall = (ankle: 'up' | 'down', press: boolean, knee: 'soft' | 'bent', heel: HeelOn) =>
   foot(raised, {
     contacts: {
       innerBall: [press ? 'press' : 'rest', 'band'],
       outerBall: [press ? 'press' : 'rest', 'band'],
-      ...(propped ? { heel: ['rest', 'block'] as const } : {}),
+      ...(heel === 'air' ? {} : { heel: ['rest', heel] as const }),
     },
     ankle,
     knee,
   });
-const upDown = (knee: 'soft' | 'bent', propped: boolean) => [
-  phase('push down', 2, atBall('down', true, knee, propped), {
+const upDown = (knee: 'soft' | 'bent', heel: HeelOn) => [
+  phase('push down', 2, atBall('down', true, knee, heel), {
     other: resting,
     picture: 'ankle-side',
     undo: 'come up slowly',
     effort: true,
   }),
-  phase('come up slowly', 3, atBall('up', false, knee, propped), {
+  phase('come up slowly', 3, atBall('up', false, knee, heel), {
     other: resting,
     picture: 'ankle-side',
     undo: 'push down',
     effort: false,
   }),
 ];
-const bareUpDown = (knee: 'soft' | 'bent') => [
-  phase('push down', 2, foot(raised, { contacts: { heel: ['rest', 'block'] }, ankle: 'down', knee }), {
+const bareUpDown = (knee: 'soft' | 'bent', heel: 'block' | 'floor') => [
+  phase('push down', 2, foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'down', knee }), {
     other: resting,
     picture: 'ankle-side',
     undo: 'come up slowly',
     effort: true,
   }),
-  phase('come up slowly', 3, foot(raised, { contacts: { heel: ['rest', 'block'] }, ankle: 'up', knee }), {
+  phase('come up slowly', 3, foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'up', knee }), {
     other: resting,
     picture: 'ankle-side',
     undo: 'push down',
@@ -209,13 +211,16 @@ export const waistLoopUpDown: Exercise = exercise({
     ...seat,
     kit: [...seat.kit],
     band: { placement: 'ball', border: 'sole', purpose: 'resist' },
-    phases: upDown('soft', true),
+    phases: upDown('soft', 'block'),
     regions: { calf: 2, shin: 1 },
   }),
   doses: range(reps(10), reps(15), reps(20), 'usual practice'),
   ladder: noLoop(
-    heights((propped) => ({ phases: upDown('soft', propped) }), range(reps(10), reps(15), reps(20), 'usual practice')),
-    bareUpDown('soft'),
+    heights(
+      (propped) => ({ phases: upDown('soft', propped ? 'block' : 'air') }),
+      range(reps(10), reps(15), reps(20), 'usual practice'),
+    ),
+    bareUpDown('soft', 'block'),
   ),
 });
 
@@ -223,7 +228,7 @@ export const waistLoopBentKnee: Exercise = exercise({
   id: 'waist-loop-bent-knee',
   name: say('Waist loop: bent knee, heel close', 'Resisted plantarflexion, knee flexed'),
   family: 'band',
-  purpose: 'The same push with the heel drawn close, so that the deep calf does the work.',
+  purpose: 'Pushes down with the knee bent, so that the deep calf does the work.',
   stage: 'loaded',
   directions: ['ankle-down', 'ankle-up'],
   faults: [
@@ -245,7 +250,7 @@ export const waistLoopBentKnee: Exercise = exercise({
     ...seat,
     kit: [...seat.kit],
     band: { placement: 'ball', border: 'sole', purpose: 'resist' },
-    phases: upDown('bent', true),
+    phases: upDown('bent', 'floor'),
     regions: { 'deep-calf': 2, shin: 1 },
   }),
   doses: range(reps(8), reps(12), reps(20)),
@@ -257,7 +262,7 @@ export const waistLoopBentKnee: Exercise = exercise({
       { resistance: 'none', lever: 'heel far' },
       range(reps(8), reps(12), reps(20)),
       saw('No ache in the tendon during or next day, both feet.'),
-      { change: { kit: [], band: null, setup: 'plain', phases: bareUpDown('bent') } },
+      { change: { kit: [], band: null, setup: 'plain', phases: bareUpDown('bent', 'floor') } },
     ),
     rung(
       'far',
@@ -279,7 +284,7 @@ export const waistLoopBentKnee: Exercise = exercise({
       { resistance: 'light loop', lever: 'heel near, lifted' },
       range(reps(6), reps(10), reps(15)),
       null,
-      { change: { phases: upDown('bent', false) } },
+      { change: { phases: upDown('bent', 'air') } },
     ),
   ),
 });
@@ -308,22 +313,22 @@ export const waistLoopFree: Exercise = exercise({
     kit: [...seat.kit],
     band: { placement: 'ball', border: 'sole', purpose: 'resist' },
     phases: [
-      phase('down and turned in', 2, foot(atBall('down', true, 'soft', false), { ankle: 'turned-in' }), {
+      phase('down and turned in', 2, foot(atBall('down', true, 'soft', 'air'), { ankle: 'turned-in' }), {
         other: resting,
         picture: 'ankle-front',
         effort: true,
       }),
-      phase('back slowly', 2, atBall('up', false, 'soft', false), {
+      phase('back slowly', 2, atBall('up', false, 'soft', 'air'), {
         other: resting,
         picture: 'ankle-side',
         effort: false,
       }),
-      phase('down and turned out', 2, foot(atBall('down', true, 'soft', false), { ankle: 'turned-out' }), {
+      phase('down and turned out', 2, foot(atBall('down', true, 'soft', 'air'), { ankle: 'turned-out' }), {
         other: resting,
         picture: 'ankle-front',
         effort: true,
       }),
-      phase('home slowly', 2, atBall('up', false, 'soft', false), {
+      phase('home slowly', 2, atBall('up', false, 'soft', 'air'), {
         other: resting,
         picture: 'ankle-side',
         effort: false,

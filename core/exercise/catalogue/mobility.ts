@@ -1,4 +1,5 @@
 import type { Exercise } from '../exercise';
+import type { FootState } from '../foot-state';
 import { reversePhases } from '../foot-state';
 import {
   checked,
@@ -87,16 +88,16 @@ export const ankleCircles: Exercise = exercise({
     position: 'floor-seated',
     sidePattern: 'each',
     phases: [
-      phase('up and inward', 1, foot(hanging, { ankle: 'turned-in', toes: 'long' }), {
+      phase('turn in', 1, foot(hanging, { ankle: 'turned-in', toes: 'long' }), {
         other: restsFlat,
         picture: 'ankle-front',
       }),
       phase('down', 1, foot(hanging, { ankle: 'down', toes: 'long' }), { other: restsFlat, picture: 'ankle-side' }),
-      phase('outward and up', 1, foot(hanging, { ankle: 'turned-out', toes: 'long' }), {
+      phase('turn out', 1, foot(hanging, { ankle: 'turned-out', toes: 'long' }), {
         other: restsFlat,
         picture: 'ankle-front',
       }),
-      phase('through the top', 1, foot(hanging, { ankle: 'up', toes: 'long' }), {
+      phase('up', 1, foot(hanging, { ankle: 'up', toes: 'long' }), {
         other: restsFlat,
         picture: 'ankle-side',
       }),
@@ -238,6 +239,8 @@ export const kneeToWall: Exercise = exercise({
 });
 
 const wave = foot(hanging, { contacts: { heel: ['rest', 'floor'] }, toes: 'long', knee: 'soft' });
+/** The other foot, its heel on the mat. */
+const waits: FootState = foot(wave, { role: 'rests', toes: 'relaxed' });
 const toesUp = { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] } as const;
 
 export const toeWave: Exercise = exercise({
@@ -253,7 +256,7 @@ export const toeWave: Exercise = exercise({
   ],
   cautions: [{ concern: 'cramp', action: 'go-gently', words: 'Cramp in the sole: ease, shake, go on smaller.' }],
   cues: {
-    setup: say('Sit on the mat, legs long, heels down.'),
+    setup: say('Sit on the mat, legs long, heels down, one foot at a time.'),
     action: say('Toes down, foot down, toes up, foot up.'),
     breath: null,
     picture: say('A wave runs up the beach and draws back.'),
@@ -262,23 +265,27 @@ export const toeWave: Exercise = exercise({
   foundBy: ['wave', 'point', 'flex', 'articulate', 'roll through'],
   performance: performance({
     position: 'floor-seated',
-    sidePattern: 'both',
+    sidePattern: 'each',
     kit: [kit('mat', 'person', { cushion: 'a cushion under the calf frees the heel' })],
     floor: 'padded',
     phases: [
       phase('toes down', 1, foot(wave, { toes: 'curled', ankle: 'up' }), {
+        other: waits,
         picture: 'ankle-side',
         undo: 'toes up',
       }),
       phase('foot down', 1, foot(wave, { toes: 'curled', ankle: 'down' }), {
+        other: waits,
         picture: 'ankle-side',
         undo: 'foot up',
       }),
       phase('toes up', 1, foot(wave, { contacts: toesUp, ankle: 'down' }), {
+        other: waits,
         picture: 'ankle-side',
         undo: 'toes down',
       }),
       phase('foot up', 1, foot(wave, { contacts: toesUp, ankle: 'up' }), {
+        other: waits,
         picture: 'ankle-side',
         undo: 'foot down',
       }),
@@ -298,7 +305,7 @@ function undone(of: Exercise): Exercise {
     name: say('Wave back through the foot', 'Reversed toe and ankle sequence'),
     purpose: 'The wave undone: foot first, toes after, which is how a foot comes back from a landing.',
     cues: cues(
-      'Sit on the mat, legs long, heels down.',
+      'Sit on the mat, legs long, heels down, one foot at a time.',
       'Foot down, toes down, foot up, toes up.',
       'The beach gives the wave back.',
       'Say the four parts aloud.',

@@ -163,7 +163,7 @@ export const lacedSqueeze: Exercise = exercise({
   name: say('Fingers laced between the toes', 'Interdigital spread with squeeze and release'),
   family: 'release',
   purpose: 'Widens the front of the foot by hand and wakes the small muscles between the bones.',
-  stage: 'passive',
+  stage: 'active',
   directions: ['toes-spread', 'toes-narrow'],
   faults: [
     {

@@ -21,15 +21,15 @@ import {
   seatedFlat,
   standing,
   stands,
+  toesOnRiseWords,
 } from './author';
 
 const chairBack = kit('chair', 'person', { wall: 'a wall gives more hold and less freedom to sway' });
 const wall = kit('wall', 'room', { chair: 'a chair back' });
 const down = foot(standing, { knee: 'locked' });
-const tendon = care('sore-achilles', 'hold-at-rung', 'From the floor only, never below it; a growing ache ends it.');
-const falls = care('falls-or-faints', 'change-support', 'Both hands on the chair.');
+const tendon = care('sore-achilles', 'go-gently', 'From the floor only, never below it; a growing ache ends it.');
+const falls = care('falls-or-faints', 'change-support', 'Both hands on the support.');
 const toesRight = fault('weight rolls to the outer edge', 'behind', 'Press the inner ball; ankles straight up.');
-const pressesToes = (from = onTheBall) => foot(from, { contacts: { smallToes: ['press', 'floor'] } });
 
 export const riseAndStay: Exercise = exercise({
   id: 'rise-and-stay',
@@ -54,9 +54,7 @@ export const riseAndStay: Exercise = exercise({
     regions: { calf: 2, 'deep-calf': 1, 'arch-intrinsics': 1 },
     balance: { working: 2, standing: 0 },
   }),
-  schoolVariants: [
-    { when: { toesOnRise: 'all-press' }, change: { phases: [phase('stay', 20, pressesToes(), { effort: true })] } },
-  ],
+  schoolVariants: toesOnRiseWords,
   doses: range(byFeel(10, 20, 45), byFeel(15, 30, 60), byFeel(30, 45, 90), 'usual practice'),
   ladder: ladder(
     'fingertips',
@@ -137,6 +135,7 @@ export const riseBendHeelsDown: Exercise = exercise({
     'Big toes first, then bend.',
   ),
   foundBy: ['rise', 'bend', 'plié', 'lower', 'eccentric', 'dance', 'control'],
+  schools: { knees: 'on-purpose' },
   performance: performance({
     facing: 'support',
     kit: [chairBack],
@@ -205,7 +204,7 @@ function stepRise(knee: 'straight' | 'bent'): Exercise {
     family: 'strength',
     purpose: straight
       ? 'Full way for the calf: below the edge and up to the top.'
-      : 'The same way with the knee bent, for the deep calf and its tendon.',
+      : 'Full way with the knee bent, for the deep calf and its tendon.',
     stage: 'loaded',
     directions: ['ankle-down', 'ankle-up'],
     faults: [
@@ -298,9 +297,12 @@ export const stepRiseTightWay: Exercise = exercise({
     fault('it is forced', 'behind', 'Visit the tight side; do not move in.'),
     fault('the knee goes along', 'front', 'Knee forward, heel drifts.'),
   ],
-  cautions: edgeCare,
+  cautions: [
+    care('sore-achilles', 'leave-out', 'Sore where the tendon joins the heel: rises from the floor instead.'),
+    ...edgeCare.filter((c) => c.concern !== 'sore-achilles'),
+  ],
   cues: cues(
-    'On the step as before. You know which way the heel resists.',
+    'Ball of one foot on the step edge, hands on the wall. You know which way the heel resists.',
     'Sink with a lean of a thumb’s width that way, and press up straight.',
     'A key that finds its stiff notch.',
     'A few, and slow.',
@@ -554,6 +556,7 @@ export const threePointRise: Exercise = exercise({
     'Ball first, height last.',
   ),
   foundBy: ['arch', 'rise', 'tripod', 'flat feet', 'ankle', 'month'],
+  schools: { toesOnRise: 'relaxed' },
   performance: performance({
     facing: 'support',
     kit: [wall],
@@ -737,7 +740,7 @@ export const pushOff: Exercise = exercise({
         'push off',
         1,
         foot(onTheBall, {
-          contacts: { innerBall: ['press', 'floor'], outerBall: ['rest', 'floor'] },
+          contacts: { innerBall: ['press', 'floor'], outerBall: ['rest', 'floor'], bigToe: ['press', 'floor'] },
           weightLine: 'first-toe',
         }),
         { other: stands, effort: true },
@@ -781,7 +784,10 @@ export const pushOff: Exercise = exercise({
             phase(
               'push off',
               1,
-              foot(onTheBall, { contacts: { outerBall: ['rest', 'floor'] }, weightLine: 'first-toe' }),
+              foot(onTheBall, {
+                contacts: { outerBall: ['rest', 'floor'], bigToe: ['press', 'floor'] },
+                weightLine: 'first-toe',
+              }),
               { other: stands, effort: true, body: 'rises' },
             ),
             phase('set it back', 2, standing, { other: stands, effort: false }),
@@ -827,6 +833,7 @@ export const heelToeRock: Exercise = exercise({
     'Slower through the middle.',
   ),
   foundBy: ['rock', 'heel', 'toe', 'shin', 'calf', 'warm up'],
+  schools: { knees: 'on-purpose' },
   performance: performance({
     facing: 'support',
     kit: [chairBack],

@@ -38,7 +38,7 @@ const hangToes = foot(standing, {
 });
 const backToes = foot(standing, {
   role: 'stands',
-  contacts: { heel: ['lift', 'air'], bigToe: ['press', 'floor'] },
+  contacts: { heel: ['lift', 'air'] },
   heelHeightCm: 6,
   knee: 'soft',
 });
@@ -446,6 +446,7 @@ const noJumps = [
   care('sore-achilles', 'leave-out', 'No jumps while the tendon is sore.'),
   care('recent-injury', 'ask-clinician', 'Ask first.'),
   care('joint-disease', 'leave-out', 'Push-offs without leaving the floor instead.'),
+  care('falls-or-faints', 'leave-out', 'Rises with a hand on the support instead.'),
 ];
 export const jumpsAllWays: Exercise = exercise({
   id: 'small-jumps-all-ways',

@@ -22,7 +22,7 @@ import {
 } from './author';
 
 const halfToe = foot(standing, {
-  contacts: { heel: ['lift', 'air'], bigToe: ['press', 'floor'] },
+  contacts: { heel: ['lift', 'air'] },
   midfoot: 'lifted',
   ankle: 'down',
   heelHeightCm: 7,
@@ -276,6 +276,8 @@ export const smallJumps: Exercise = exercise({
     { concern: 'pregnancy', action: 'leave-out', words: 'Rises instead of jumps.' },
     { concern: 'sore-achilles', action: 'leave-out', words: 'No jumps while the tendon is sore.' },
     { concern: 'recent-injury', action: 'ask-clinician', words: 'Ask first.' },
+    { concern: 'joint-disease', action: 'leave-out', words: 'Push-offs without leaving the floor instead.' },
+    { concern: 'falls-or-faints', action: 'leave-out', words: 'Rises with a hand on the support instead.' },
   ],
   cues: {
     setup: say('Feet hip width, soft knees, space around you.'),

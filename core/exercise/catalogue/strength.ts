@@ -14,43 +14,32 @@ import {
   say,
   seatedFlat,
   standing,
+  toesOnRiseWords,
 } from './author';
 
 const chairBack = kit('chair', 'person', { wall: 'a wall gives more hold and less freedom to sway' });
 const onRise = foot(standing, {
-  contacts: { heel: ['lift', 'air'], bigToe: ['press', 'floor'], smallToes: ['rest', 'floor'] },
+  contacts: { heel: ['lift', 'air'], bigToe: ['rest', 'floor'], smallToes: ['rest', 'floor'] },
   midfoot: 'lifted',
   ankle: 'down',
   heelHeightCm: 8,
   knee: 'locked',
 });
 const down = foot(standing, { knee: 'locked' });
+const heelsUpSeated = foot(seatedFlat, { contacts: { heel: ['lift', 'air'] }, ankle: 'down', heelHeightCm: 6 });
 const achilles: Exercise['cautions'] = [
   {
     concern: 'sore-achilles',
-    action: 'hold-at-rung',
+    action: 'go-gently',
     words: 'From the floor only, never below it; a growing ache ends it.',
   },
-  { concern: 'falls-or-faints', action: 'change-support', words: 'Both hands on the chair.' },
+  { concern: 'falls-or-faints', action: 'change-support', words: 'Both hands on the support.' },
 ];
 const rollsOut = {
   seen: 'weight rolls to the outer edge',
   from: 'behind',
   say: 'Press the inner ball; ankles straight up.',
 } as const;
-
-const riseVariants: Exercise['schoolVariants'] = [
-  {
-    when: { toesOnRise: 'all-press' },
-    change: {
-      phases: [
-        phase('rise', 2, foot(onRise, { contacts: { smallToes: ['press', 'floor'] } }), { undo: 'lower' }),
-        phase('stay', 1, foot(onRise, { contacts: { smallToes: ['press', 'floor'] } }), { undo: 'stay' }),
-        phase('lower', 3, down, { undo: 'rise' }),
-      ],
-    },
-  },
-];
 
 export const twoFootRise: Exercise = exercise({
   id: 'two-foot-rise',
@@ -73,7 +62,6 @@ export const twoFootRise: Exercise = exercise({
     correction: say('Inner ball heavy, slow down.'),
   },
   foundBy: ['rise', 'heel raise', 'relevé', 'calf', 'tiptoe'],
-  schools: { toesOnRise: 'relaxed', weightLine: 'between-first-and-second' },
   performance: performance({
     facing: 'support',
     kit: [chairBack],
@@ -85,7 +73,24 @@ export const twoFootRise: Exercise = exercise({
     regions: { calf: 2, 'deep-calf': 1, 'arch-intrinsics': 1 },
     balance: { working: 1, standing: 0 },
   }),
-  schoolVariants: riseVariants,
+  schoolVariants: [
+    ...toesOnRiseWords,
+    {
+      when: { weightLine: 'first-toe' },
+      change: {},
+      cues: { action: say('Rise over the root of the big toe, stay, and lower slowly.') },
+    },
+    {
+      when: { weightLine: 'second-toe' },
+      change: {},
+      cues: { action: say('Rise over the second toe, stay, and lower slowly.') },
+    },
+    {
+      when: { weightLine: 'even' },
+      change: {},
+      cues: { action: say('Rise over all the toe roots alike, stay, and lower slowly.') },
+    },
+  ],
   doses: range(reps(8), reps(12), reps(24), 'usual practice'),
   ladder: {
     startRung: 'fingertips',
@@ -95,7 +100,17 @@ export const twoFootRise: Exercise = exercise({
         name: 'seated, heels lift under the knees',
         axes: { resistance: 'no body weight', support: 'chair' },
         why: null,
-        change: { position: 'chair-seated', balance: { working: 0, standing: 0 } },
+        change: {
+          position: 'chair-seated',
+          facing: 'any',
+          kit: [kit('chair', 'person', { mat: 'on the floor, knees bent: the heels hardly rise' })],
+          balance: { working: 0, standing: 0 },
+          phases: [
+            phase('rise', 2, heelsUpSeated, { undo: 'lower' }),
+            phase('stay', 1, heelsUpSeated, { undo: 'stay' }),
+            phase('lower', 3, seatedFlat, { undo: 'rise' }),
+          ],
+        },
         doses: range(reps(10), reps(15), reps(24)),
         gate: { test: 'clean-reps', value: 15, occasions: 1, words: '15 with the heels straight up, both feet.' },
       },
@@ -172,6 +187,7 @@ export const singleLegRise: Exercise = exercise({
     correction: say('The last good one counts; the next one does not.'),
   },
   foundBy: ['single leg', 'rise', 'calf', 'one foot', 'metronome', 'heel raise'],
+  schools: { knees: 'on-purpose' },
   performance: performance({
     facing: 'support',
     sidePattern: 'each',
@@ -214,7 +230,7 @@ export const singleLegRise: Exercise = exercise({
       'two-feet',
       'standing, both feet',
       { base: 'two feet', resistance: 'half body weight' },
-      range(reps(5), reps(20), reps(40)),
+      range(reps(5), reps(15), reps(30)),
       checked('rises-to-loss-of-form', '25 on two feet without losing height.', 25),
       {
         why: 'Standing up puts the body’s weight on at the same moment.',
@@ -232,7 +248,7 @@ export const singleLegRise: Exercise = exercise({
       'one-foot',
       'standing, one foot',
       { base: 'one foot', resistance: 'body weight' },
-      range(reps(5), reps(20), reps(40)),
+      range(reps(5), reps(10), reps(24)),
       null,
       { why: 'One foot carries what two shared.' },
     ),
@@ -259,6 +275,7 @@ export const riseBendLower: Exercise = exercise({
     correction: say('Same height all the way.'),
   },
   foundBy: ['bend', 'plié', 'rise', 'relevé', 'dance', 'calf'],
+  schools: { knees: 'on-purpose' },
   performance: performance({
     facing: 'support',
     kit: [chairBack],

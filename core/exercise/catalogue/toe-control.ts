@@ -278,13 +278,19 @@ export const toeSeesaw: Exercise = exercise({
             phase(
               'big toe up',
               2,
-              foot(standing, { contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] } }),
+              foot(standing, {
+                contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] },
+                midfoot: 'lifted',
+              }),
               { other: stands, undo: 'four toes up' },
             ),
             phase(
               'four toes up',
               2,
-              foot(standing, { contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] } }),
+              foot(standing, {
+                contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] },
+                midfoot: 'let-down',
+              }),
               { other: stands, undo: 'big toe up' },
             ),
           ],

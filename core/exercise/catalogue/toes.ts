@@ -18,13 +18,14 @@ import {
   say,
   seatedFlat,
   standing,
+  stands,
 } from './author';
 
 const grounded = foot(seatedFlat, {
   contacts: { heel: ['press', 'floor'], innerBall: ['press', 'floor'], outerBall: ['press', 'floor'] },
 });
 const chair = kit('chair', 'person', { mat: 'on the floor, knee bent, foot flat: the calf helps less' });
-const handHelp = (words: string): Exercise['ladder'] => ({
+const handHelp = (words: string, helped: string): Exercise['ladder'] => ({
   startRung: 'hand-holds',
   rungs: [
     {
@@ -38,7 +39,7 @@ const handHelp = (words: string): Exercise['ladder'] => ({
         test: 'teacher-saw-it',
         value: null,
         occasions: 1,
-        words: `The toe follows the hand without pushing back, both feet.`,
+        words: `${helped} the hand without pushing back, both feet.`,
       },
     },
     {
@@ -99,7 +100,7 @@ export const bigToeUp: Exercise = exercise({
     regions: { 'toe-extensors': 2, 'arch-intrinsics': 1 },
   }),
   doses: range(reps(4), reps(8), reps(12)),
-  ladder: handHelp('fingers hold the four others down'),
+  ladder: handHelp('fingers hold the four others down', 'The toe follows'),
 });
 
 export const fourToesUp: Exercise = exercise({
@@ -140,7 +141,7 @@ export const fourToesUp: Exercise = exercise({
     regions: { 'toe-extensors': 2, 'toe-flexors': 1 },
   }),
   doses: range(reps(4), reps(8), reps(12)),
-  ladder: handHelp('fingers hold the big toe down'),
+  ladder: handHelp('fingers hold the big toe down', 'The toes follow'),
 });
 
 const oneFootLayDown: Partial<Exercise['performance']> = {
@@ -340,9 +341,15 @@ export const splitHold: Exercise = exercise({
     kit: [chair],
     phases: [
       phase(
-        'hold',
+        'big toe up',
         10,
         foot(grounded, { contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] }, midfoot: 'lifted' }),
+        { other: restsFlat },
+      ),
+      phase(
+        'four up',
+        10,
+        foot(grounded, { contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] }, midfoot: 'let-down' }),
         { other: restsFlat },
       ),
     ],
@@ -395,13 +402,22 @@ export const splitHold: Exercise = exercise({
           kit: [],
           phases: [
             phase(
-              'hold',
+              'big toe up',
               10,
               foot(standing, {
                 contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] },
                 midfoot: 'lifted',
               }),
-              { other: foot(standing, { role: 'stands' }) },
+              { other: stands },
+            ),
+            phase(
+              'four up',
+              10,
+              foot(standing, {
+                contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] },
+                midfoot: 'let-down',
+              }),
+              { other: stands },
             ),
           ],
         },

@@ -29,7 +29,7 @@ const slips = care(
   'leave-out',
   'Not on soft or moving ground for anyone who falls or gets dizzy: stand on the floor beside the chair.',
 );
-const bare = care('pregnancy', 'hold-at-rung', 'Stay on the floor, hand on the chair.');
+const bare = care('pregnancy', 'leave-out', 'Stand on the floor instead, a hand on the chair.');
 const soft = foot(standing, {
   contacts: {
     heel: ['press', 'block'],
@@ -114,7 +114,7 @@ export const unstableStand: Exercise = exercise({
   ],
   cautions: [slips, bare, care('recent-injury', 'ask-clinician', 'After a sprain ask first.')],
   cues: cues(
-    'Firm trainer on a mat, barefoot, support in reach.',
+    'Firm trainer that cannot slide, barefoot, support in reach.',
     'Step on one foot at a time, soft knees, and let the ankles answer.',
     'A gull on a buoy.',
     'Lower, softer, slower.',
@@ -318,7 +318,7 @@ export const ringOfReach: Exercise = exercise({
   cautions: [care('falls-or-faints', 'change-support', 'A hand on the chair, small reaches.')],
   cues: cues(
     'Stand on one leg, chair in reach, a clock in your mind.',
-    'Reach the free foot to twelve, three and six, and come home between.',
+    'Reach the free foot to the front, to its side and behind, and come home between.',
     'The lamp of a lighthouse sweeps, the tower stands.',
     'Smaller, with three points down.',
   ),

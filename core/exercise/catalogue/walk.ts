@@ -20,6 +20,7 @@ import {
   seatedFlat,
   standing,
   timed,
+  toesOnRiseWords,
   travel,
 } from './author';
 
@@ -58,6 +59,7 @@ export const heelWalk: Exercise = exercise({
     'Toes higher, steps shorter.',
   ),
   foundBy: ['heel', 'walk', 'shin', 'toes up', 'shin splints'],
+  schools: { knees: 'on-purpose' },
   performance: performance({
     position: 'walking',
     facing: 'lane',
@@ -369,7 +371,11 @@ export const barreBrush: Exercise = exercise({
         'through the ball',
         1,
         foot(standing, {
-          contacts: { heel: ['lift', 'air'], innerBall: ['press', 'floor'], outerBall: ['press', 'floor'] },
+          contacts: {
+            heel: ['lift', 'air'],
+            bigToe: ['press', 'floor'],
+            smallToes: ['press', 'floor'],
+          },
           heelHeightCm: 5,
           ankle: 'down',
           knee: 'locked',
@@ -442,7 +448,7 @@ export const barreRise: Exercise = exercise({
     fault('toes claw at the top', 'above', 'Long toes carry.'),
   ],
   cautions: [
-    care('sore-achilles', 'hold-at-rung', 'From the floor, and stop at a growing ache.'),
+    care('sore-achilles', 'go-gently', 'From the floor, and stop at a growing ache.'),
     falls,
     care('growing-feet', 'go-gently', 'Pointe is decided by a qualified teacher with a clinician, not by this rise.'),
   ],
@@ -466,24 +472,6 @@ export const barreRise: Exercise = exercise({
     regions: { calf: 2, 'deep-calf': 1, 'arch-intrinsics': 1, 'hip-and-trunk': 1 },
     balance: { working: 1, standing: 0 },
   }),
-  schoolVariants: [
-    {
-      when: { toesOnRise: 'all-press' },
-      change: {
-        phases: [
-          phase('rise', 2, foot(onTheBall, { contacts: { smallToes: ['press', 'floor'] } }), {
-            undo: 'lower',
-            effort: true,
-            body: 'rises',
-          }),
-          phase('stay', 1, foot(onTheBall, { contacts: { smallToes: ['press', 'floor'] } }), {
-            undo: 'stay',
-            effort: true,
-          }),
-          phase('lower', 3, foot(standing, { knee: 'locked' }), { undo: 'rise', effort: false, body: 'sinks' }),
-        ],
-      },
-    },
-  ],
+  schoolVariants: toesOnRiseWords,
   doses: range(reps(8), reps(16), reps(32)),
 });

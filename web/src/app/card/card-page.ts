@@ -58,7 +58,7 @@ export class CardPage implements OnInit {
         const time = times.get(item.id);
         const exercise = time?.execution?.exercise;
         if (!time?.execution || !exercise) return [];
-        const fault = exercise.faults[0];
+        const fault = time.execution.faults[0];
         return [
           {
             id: item.id,

@@ -50,7 +50,7 @@ export class Peek {
     const execution = this.timeline().items.find((i) => i.itemId === itemId)?.execution;
     const found = itemId === null ? null : findItem(this.plan(), itemId);
     if (!event || !execution || !found) return null;
-    const at = phaseAt(event, ms);
+    const at = phaseAt(event, ms, execution.phaseSeconds);
     const phase = execution.phases[at?.index ?? 0];
     if (!phase) return null;
     const count = event.count ? `${event.count.unit} of ${event.count.units}` : '';

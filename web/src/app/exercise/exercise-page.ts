@@ -172,7 +172,7 @@ export class ExercisePage {
 
   protected readonly faults = computed(() => {
     const groups = new Map<string, Fault[]>();
-    for (const fault of this.exercise()?.faults ?? []) {
+    for (const fault of this.execution()?.faults ?? []) {
       const view = viewWords(fault);
       groups.set(view, [...(groups.get(view) ?? []), fault]);
     }

@@ -147,7 +147,7 @@ export class FloorPage implements OnInit, OnDestroy {
         ?.execution?.kit.map((need) => kitNames[need.kit])
         .join(', ') ?? '',
   );
-  protected readonly fault = computed(() => this.exercise()?.faults[0] ?? null);
+  protected readonly fault = computed(() => this.itemTime()?.execution?.faults[0] ?? null);
   protected readonly caution = computed(() => this.exercise()?.cautions[0]?.words ?? null);
 
   protected readonly next = computed(() => {

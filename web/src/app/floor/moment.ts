@@ -40,12 +40,14 @@ export function momentOf(state: RunState): Moment | null {
   const atMs = leg.workStartMs + stageMs(state);
   const found = leg.itemId === null ? null : findItem(state.plan, leg.itemId);
   const part = event.count ? (found?.item.dose[event.count.part] ?? null) : null;
-  const phase = timeOf(state, leg)?.execution?.phases[phaseAt(event, atMs)?.index ?? 0] ?? null;
+  const execution = timeOf(state, leg)?.execution;
+  const at = phaseAt(event, atMs, execution?.phaseSeconds ?? []);
+  const phase = execution?.phases[at?.index ?? 0] ?? null;
   return {
     event,
     ...counted(event, part, atMs),
     foot: event.feet,
-    doing: pauses[event.kind] ?? (event.phaseMs && phase ? phase.name : ''),
+    doing: pauses[event.kind] ?? (at && phase ? phase.name : ''),
     phase,
     station: part ? stationWords(part, event) : '',
     last: event === leg.events.findLast((e) => e.activity !== 'rest'),

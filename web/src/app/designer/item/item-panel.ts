@@ -72,12 +72,8 @@ export class ItemPanel {
     const timeline = this.store.timeline();
     const event = point && timeline && point.itemId === this.item().id ? eventAt(timeline, point.ms) : null;
     if (!event || !point) return null;
-    return {
-      index: phaseAt(event, point.ms)?.index ?? 0,
-      feet: event.feet,
-      works: event.activity === 'work',
-      seconds: phaseAt(event, point.ms),
-    };
+    const seconds = phaseAt(event, point.ms, this.execution()?.phaseSeconds ?? []);
+    return { index: seconds?.index ?? 0, feet: event.feet, works: event.activity === 'work', seconds };
   });
   protected readonly shownPhase = computed(() => {
     const phases = this.execution()?.phases ?? [];
