@@ -27,15 +27,18 @@ import {
   SidePattern as sidePatterns,
   Stage as stages,
 } from '@core/exercise';
-import { FloorNeed as floorNeeds, type KitId, KitId as kits, kitNames } from '@core/kit';
+import { FloorNeed as floorNeeds } from '@core/kit';
 import { checkWording } from '@core/words';
 import { DoseParts } from '../../dose/dose-parts';
 import { LibraryStore } from '../../library/library-store';
 import { TopBar } from '../../top/top-bar';
+import { Belonging } from './belonging';
 import { ExerciseDraft } from './exercise-draft';
+import { KitSentence } from './kit-sentence';
 import { LadderEditor } from './ladder-editor';
 import { newExercise, phasesFor } from './new-exercise';
 import { PhasesEditor } from './phases-editor';
+import { sideWords } from './side-words';
 
 const cueKinds: readonly { readonly kind: CueKind; readonly name: string; readonly hint: string }[] = [
   { kind: 'setup', name: 'Set-up', hint: 'How they stand or sit, what they hold.' },
@@ -48,7 +51,19 @@ const cueKinds: readonly { readonly kind: CueKind; readonly name: string; readon
 /** Making an exercise of one's own, or changing one. */
 @Component({
   selector: 'nw-edit-page',
-  imports: [DoseParts, LadderEditor, MatButton, MatFormField, MatInput, MatLabel, PhasesEditor, RouterLink, TopBar],
+  imports: [
+    Belonging,
+    DoseParts,
+    KitSentence,
+    LadderEditor,
+    MatButton,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    PhasesEditor,
+    RouterLink,
+    TopBar,
+  ],
   providers: [ExerciseDraft],
   templateUrl: './edit-page.html',
   styleUrl: './edit-page.scss',
@@ -72,12 +87,7 @@ export class EditPage {
     family: families.options.map((id) => ({ id, words: familyNames[id] })),
     position: positions.options.map((id) => ({ id, words: positionNames[id] })),
     stage: stages.options.map((id) => ({ id, words: id })),
-    sidePattern: sidePatterns.options.map((id) => ({
-      id,
-      words: { both: 'both feet', each: 'one foot, then the other', alternate: 'feet in turn', travelling: 'walking' }[
-        id
-      ],
-    })),
+    sidePattern: sidePatterns.options.map((id) => ({ id, words: sideWords[id] })),
     floor: floorNeeds.options.map((id) => ({
       id,
       words: { any: 'any floor', 'smooth-hard': 'a smooth hard floor', padded: 'a mat or carpet' }[id],
@@ -97,7 +107,6 @@ export class EditPage {
         lane: 'along a lane',
       }[id],
     })),
-    kit: kits.options.map((id) => ({ id, words: kitNames[id] })),
     directions: directions.options.map((id) => ({ id, words: directionNames[id][0] })),
     regions: regions.options.map((id) => ({ id, words: regionNames[id][0] })),
     concern: concerns.options.map((id) => ({ id, words: concernNames[id] })),
@@ -110,7 +119,6 @@ export class EditPage {
   protected readonly cueKinds = cueKinds;
   protected readonly ratings = [0, 1, 2, 3];
   protected readonly doseNames = ['least', 'usual', 'most'] as const;
-  protected readonly kitName = (id: KitId) => kitNames[id];
 
   constructor() {
     this.store.load();
@@ -185,22 +193,6 @@ export class EditPage {
   }
   protected setBalance(which: 'working' | 'standing', value: string): void {
     this.perform({ balance: { ...this.e().performance.balance, [which]: Number(value) } });
-  }
-  protected addKit(kit: string): void {
-    if (kit === '') return;
-    const { kit: now } = this.e().performance;
-    if (now.some((need) => need.kit === kit)) return;
-    this.perform({ kit: [...now, { kit: kit as KitId, per: 'person', count: 1, substitutes: [] }] });
-  }
-  protected setPer(index: number, per: string): void {
-    this.perform({
-      kit: this.e().performance.kit.map((need, i) =>
-        i === index ? { ...need, per: per === 'room' ? 'room' : 'person' } : need,
-      ),
-    });
-  }
-  protected dropKit(index: number): void {
-    this.perform({ kit: this.e().performance.kit.filter((_, i) => i !== index) });
   }
   protected setDose(which: 'least' | 'usual' | 'most', dose: Dose): void {
     const { doses } = this.e();

@@ -2,6 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { Exercise } from '@core/exercise';
 import { named } from '../../../testing/built-in';
 import { LibraryApi } from '../../api/library-api';
+import { Belonging } from './belonging';
 import { ExerciseDraft } from './exercise-draft';
 import { LadderEditor } from './ladder-editor';
 import { PhasesEditor } from './phases-editor';
@@ -114,5 +115,74 @@ describe('the ladder', () => {
     expect(await choose('clean-hold-seconds')).toMatchObject({ test: 'clean-hold-seconds', value: 30 });
     expect(await choose('check')).toMatchObject({ test: 'check', check: 'big-toe-by-hand', value: null });
     expect(await choose('')).toBeNull();
+  });
+
+  it('does one level otherwise: another position, kit, words and feet; and takes each back', async () => {
+    const { draft, fixture, page, button } = await editing(LadderEditor, 'small-jumps');
+    const rung = () => draft.exercise().ladder?.rungs[2];
+    const choose = async (label: string, value: string) => {
+      const select = [...page.querySelectorAll('nw-rung-difference label')]
+        .find((l) => l.textContent?.includes(label))
+        ?.querySelector('select');
+      if (!select) throw new Error(label);
+      select.value = value;
+      select.dispatchEvent(new Event('change'));
+      await fixture.whenStable();
+    };
+    page.querySelectorAll('summary')[2]?.click();
+    await fixture.whenStable();
+    await choose('Position here', 'chair-seated');
+    button('other kit here')?.click();
+    await fixture.whenStable();
+    const more = page.querySelector<HTMLSelectElement>('[aria-label="Add kit here"]')!;
+    more.value = 'chair';
+    more.dispatchEvent(new Event('change'));
+    type(page.querySelector<HTMLInputElement>('nw-rung-difference .wide input'), 'Sit, heels light.');
+    await choose('Sides here', 'each');
+    expect(rung()?.change).toMatchObject({ position: 'chair-seated', kit: [{ kit: 'chair' }], sidePattern: 'each' });
+    expect(rung()?.change.phases?.every((p) => p.other !== null)).toBe(true);
+    expect(rung()?.cues?.setup?.plain).toBe('Sit, heels light.');
+    expect(page.querySelectorAll('summary')[2]?.textContent).toContain('position, kit, sides, phases, what is said');
+    expect(Exercise.safeParse(draft.exercise()).success).toBe(true);
+    // the feet of this level are its own: the exercise keeps its phases
+    type(page.querySelector<HTMLInputElement>('nw-phases-editor .line input'), 'tap and go');
+    expect(rung()?.change.phases?.[0]?.name).toBe('tap and go');
+    expect(draft.exercise().performance.phases[0]?.name).toBe('land and go');
+    await choose('Position here', '');
+    await choose('Sides here', '');
+    type(page.querySelector<HTMLInputElement>('nw-rung-difference .wide input'), '');
+    await fixture.whenStable();
+    expect([rung()?.change.position, rung()?.change.sidePattern, rung()?.cues?.setup]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
+  });
+});
+
+describe('band and schools', () => {
+  it('says which border the band pulls on and what that trains', async () => {
+    const { draft, fixture, page, button } = await editing(Belonging, 'ankle-circles');
+    button('There is a band')?.click();
+    await fixture.whenStable();
+    expect(page.textContent).toContain('outer border trains turning the foot out');
+    const border = page.querySelector<HTMLSelectElement>('[aria-label="Which border it pulls on"]')!;
+    border.value = 'inner';
+    border.dispatchEvent(new Event('change'));
+    await fixture.whenStable();
+    expect(draft.exercise().performance.band).toEqual({ placement: 'arch', border: 'inner', purpose: 'resist' });
+    expect(page.textContent).toContain('inner border trains turning the foot in');
+    button('No band')?.click();
+    expect(draft.exercise().performance.band).toBeNull();
+  });
+
+  it('answers for a school, or leaves it to each teacher', async () => {
+    const { draft, fixture, page } = await editing(Belonging, 'short-foot');
+    const arch = page.querySelector('select')!;
+    expect(arch.value).toBe('long-toes-press');
+    arch.value = '';
+    arch.dispatchEvent(new Event('change'));
+    await fixture.whenStable();
+    expect(draft.exercise().schools).toEqual({});
   });
 });

@@ -1,15 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Dose, DoseRange } from '@core/dose';
 import { Axis as axes, type Axis, axisNames, CheckId, checks, type Gate, movedAxes, type Rung } from '@core/exercise';
 import { DoseParts } from '../../dose/dose-parts';
 import { ExerciseDraft } from './exercise-draft';
 import { freeId, newLadder, newRung } from './new-exercise';
+import { RungDifference } from './rung-difference';
 
 /** The rungs of a ladder, easiest first: where they stand on the axes, their dose, and what lets a student move on. */
 @Component({
   selector: 'nw-ladder-editor',
-  imports: [DoseParts, MatButton],
+  imports: [DoseParts, MatButton, RungDifference],
   template: `
     @if (ladder(); as l) {
       <ol>
@@ -134,9 +135,12 @@ import { freeId, newLadder, newRung } from './new-exercise';
             @if (why(i); as words) {
               <p class="why">{{ words }}</p>
             }
-            @if (changes(rung); as words) {
-              <p class="quiet">Also done differently here: {{ words }}.</p>
-            }
+            <details [open]="opened() === i">
+              <summary (click)="toggle($event, i)">{{ differs(rung) }}</summary>
+              @if (opened() === i) {
+                <nw-rung-difference [index]="i" />
+              }
+            </details>
           </li>
         }
       </ol>
@@ -158,6 +162,8 @@ export class LadderEditor {
   protected readonly ladder = computed(() => this.draft.exercise().ladder);
   protected readonly phases = computed(() => this.draft.exercise().performance.phases);
   protected readonly pattern = computed(() => this.draft.exercise().performance.sidePattern);
+  /** The rung whose differences are open. */
+  protected readonly opened = signal<number | null>(null);
   protected readonly axes = axes.options;
   protected readonly axisNames = axisNames;
   protected readonly checks = checks;
@@ -181,10 +187,15 @@ export class LadderEditor {
     const words = ['ladder', 'ladder.rungs', 'ladder.startRung'].flatMap((p) => this.draft.issues().get(p) ?? []);
     return words.length === 0 ? null : `The ladder ${words.join(' It ')}`;
   }
-  protected changes(rung: Rung): string | null {
+  protected differs(rung: Rung): string {
     const names = { position: 'position', kit: 'kit', phases: 'phases', sidePattern: 'sides', facing: 'facing' };
-    const found = Object.keys(rung.change).flatMap((key) => names[key as keyof typeof names] ?? []);
-    return found.length === 0 ? null : found.join(', ');
+    const done = Object.keys(rung.change).flatMap((key) => names[key as keyof typeof names] ?? []);
+    const found = [...done, ...(rung.cues ? ['what is said'] : [])];
+    return found.length === 0 ? 'Done like the exercise' : `Done differently here: ${found.join(', ')}`;
+  }
+  protected toggle(event: Event, index: number): void {
+    event.preventDefault();
+    this.opened.update((now) => (now === index ? null : index));
   }
 
   protected begin(): void {
@@ -204,7 +215,7 @@ export class LadderEditor {
       const id = freeId(`level-${rungs.length + 1}`, (wanted) => rungs.some((r) => r.id === wanted));
       const last = rungs.at(-1);
       const added = newRung(id, last?.doses ?? this.draft.exercise().doses);
-      return [...rungs, last ? { ...added, axes: last.axes, change: last.change } : added];
+      return [...rungs, last ? { ...added, axes: last.axes, change: last.change, cues: last.cues } : added];
     });
   }
   protected drop(index: number): void {

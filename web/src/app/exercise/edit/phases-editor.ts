@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { type Phase, reversePhases } from '@core/exercise';
 import { Footprints } from '../../footprints/footprints';
@@ -114,8 +114,11 @@ import { freeId, newPhase } from './new-exercise';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PhasesEditor {
+  /** The rung whose own phases are edited; null for the exercise's. */
+  readonly rung = input<number | null>(null);
   protected readonly draft = inject(ExerciseDraft);
-  protected readonly phases = computed(() => this.draft.exercise().performance.phases);
+  private readonly change = computed(() => this.draft.exercise().ladder?.rungs[this.rung() ?? -1]?.change ?? null);
+  protected readonly phases = computed(() => this.change()?.phases ?? this.draft.exercise().performance.phases);
   protected readonly chosen = signal(0);
   protected readonly at = computed(() => Math.min(this.chosen(), this.phases().length - 1));
   protected readonly phase = computed(() => this.phases()[this.at()] ?? null);
@@ -127,7 +130,8 @@ export class PhasesEditor {
   );
   protected readonly why = computed(() => {
     if (!this.draft.asked()) return null;
-    const start = 'performance.phases.';
+    const rung = this.rung();
+    const start = rung === null ? 'performance.phases.' : `ladder.rungs.${rung}.change.phases.`;
     const found = [...this.draft.issues()].filter(([path]) => path.startsWith(start));
     return found
       .map(([path, words]) => {
@@ -151,7 +155,7 @@ export class PhasesEditor {
     const id = freeId('phase', (wanted) => phases.some((p) => p.id === wanted));
     const added: Phase = last
       ? { ...last, id, name: '', undoName: null }
-      : newPhase(id, '', this.draft.exercise().performance.sidePattern);
+      : newPhase(id, '', this.change()?.sidePattern ?? this.draft.exercise().performance.sidePattern);
     this.put([...phases, added]);
     this.chosen.set(phases.length);
   }
@@ -171,6 +175,17 @@ export class PhasesEditor {
   }
 
   private put(phases: Phase[]): void {
-    this.draft.edit((e) => ({ ...e, performance: { ...e.performance, phases } }));
+    const at = this.rung();
+    this.draft.edit((e) =>
+      at === null
+        ? { ...e, performance: { ...e.performance, phases } }
+        : {
+            ...e,
+            ladder: e.ladder && {
+              ...e.ladder,
+              rungs: e.ladder.rungs.map((r, i) => (i === at ? { ...r, change: { ...r.change, phases } } : r)),
+            },
+          },
+    );
   }
 }

@@ -1,0 +1,125 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import {
+  type CueKind,
+  type Performance,
+  type PerformanceChange,
+  Position as positions,
+  positionNames,
+  type Rung,
+  SidePattern as sidePatterns,
+} from '@core/exercise';
+import { ExerciseDraft } from './exercise-draft';
+import { KitSentence } from './kit-sentence';
+import { phasesFor } from './new-exercise';
+import { PhasesEditor } from './phases-editor';
+import { sideWords } from './side-words';
+
+const said: readonly { readonly kind: 'setup' | 'action'; readonly name: string }[] = [
+  { kind: 'setup', name: 'Set-up said here' },
+  { kind: 'action', name: 'Action said here' },
+];
+
+/** What one rung does otherwise than the exercise: position, sides, kit, what the feet do, what is said. */
+@Component({
+  selector: 'nw-rung-difference',
+  imports: [KitSentence, PhasesEditor],
+  template: `
+    @if (rung(); as r) {
+      <div class="line">
+        <label>
+          Position here
+          <select #p (change)="change({ position: asPosition(p.value) })">
+            <option value="" [selected]="!r.change.position">as the exercise</option>
+            @for (o of positions; track o) {
+              <option [value]="o" [selected]="o === r.change.position">{{ positionNames[o] }}</option>
+            }
+          </select>
+        </label>
+        <label>
+          Sides here
+          <select #s (change)="setSides(r, s.value)">
+            <option value="" [selected]="!r.change.sidePattern">as the exercise</option>
+            @for (o of sidePatterns; track o) {
+              <option [value]="o" [selected]="o === r.change.sidePattern">{{ sideWords[o] }}</option>
+            }
+          </select>
+        </label>
+        <span>
+          @if (r.change.kit; as kit) {
+            <nw-kit-sentence where=" here" [kit]="kit" (changed)="change({ kit: $event })" />
+            <button type="button" class="plain" (click)="change({ kit: undefined })">as the exercise</button>
+          } @else {
+            <button type="button" class="plain" (click)="change({ kit: base().kit })">other kit here</button>
+          }
+        </span>
+      </div>
+      @for (cue of said; track cue.kind) {
+        <label class="wide">
+          {{ cue.name }}
+          <input
+            #c
+            [value]="r.cues?.[cue.kind]?.plain ?? ''"
+            [placeholder]="draft.exercise().cues[cue.kind].plain"
+            maxlength="240"
+            (input)="say(r, cue.kind, c.value)"
+          />
+        </label>
+      }
+      @if (r.change.phases) {
+        <h4>What the feet do here</h4>
+        <nw-phases-editor [rung]="index()" />
+        <button type="button" class="plain" (click)="change({ phases: undefined })">as the exercise</button>
+      } @else {
+        <button type="button" class="plain" (click)="ownPhases(r)">the feet do something else here</button>
+      }
+    }
+  `,
+  styleUrl: './ladder-editor.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RungDifference {
+  readonly index = input.required<number>();
+  protected readonly draft = inject(ExerciseDraft);
+  protected readonly rung = computed(() => this.draft.exercise().ladder?.rungs[this.index()] ?? null);
+  protected readonly base = computed(() => this.draft.exercise().performance);
+  protected readonly positions = positions.options;
+  protected readonly positionNames = positionNames;
+  protected readonly sidePatterns = sidePatterns.options;
+  protected readonly sideWords = sideWords;
+  protected readonly said = said;
+  protected readonly asPosition = (value: string) => (value === '' ? undefined : (value as Performance['position']));
+
+  /** What is undefined goes back to the exercise's own. */
+  protected change(change: PerformanceChange): void {
+    this.edit((r) => ({
+      ...r,
+      change: Object.fromEntries(Object.entries({ ...r.change, ...change }).filter(([, v]) => v !== undefined)),
+    }));
+  }
+  protected setSides(rung: Rung, value: string): void {
+    const sidePattern = value === '' ? undefined : (value as Performance['sidePattern']);
+    const pattern = sidePattern ?? this.base().sidePattern;
+    const needsOwn = rung.change.phases !== undefined || pattern !== this.base().sidePattern;
+    this.change({
+      sidePattern,
+      phases: needsOwn ? phasesFor(rung.change.phases ?? this.base().phases, pattern) : undefined,
+    });
+  }
+  protected ownPhases(rung: Rung): void {
+    this.change({ phases: phasesFor(this.base().phases, rung.change.sidePattern ?? this.base().sidePattern) });
+  }
+  protected say(rung: Rung, kind: CueKind, words: string): void {
+    const others = Object.entries(rung.cues ?? {}).filter(([k]) => k !== kind);
+    const own = words.trim() === '' ? [] : [[kind, { plain: words, anatomical: words }] as const];
+    const cues = Object.fromEntries([...others, ...own]);
+    this.edit((r) => ({ ...r, cues: Object.keys(cues).length > 0 ? cues : undefined }));
+  }
+
+  private edit(change: (rung: Rung) => Rung): void {
+    const at = this.index();
+    this.draft.edit((e) => ({
+      ...e,
+      ladder: e.ladder && { ...e.ladder, rungs: e.ladder.rungs.map((r, i) => (i === at ? change(r) : r)) },
+    }));
+  }
+}
