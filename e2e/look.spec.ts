@@ -29,6 +29,7 @@ for (const [name, path] of [
     if (name === 'designer') await page.getByRole('button', { name: 'Add an exercise' }).waitFor();
     expect(await violations(new AxeBuilder({ page }).withTags(wcag)), 'WCAG 2.2 AA').toEqual([]);
     await page.emulateMedia({ colorScheme: 'dark' });
+    await page.evaluate(() => Promise.allSettled(document.getAnimations().map((a) => a.finished)));
     expect(await violations(new AxeBuilder({ page }).withRules('color-contrast')), 'contrast in dark').toEqual([]);
     for (const width of [1280, 768, 390, 360]) {
       await page.setViewportSize({ width, height: 800 });

@@ -27,12 +27,14 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
-    trace: 'retain-on-failure',
+    // what a failure looked like is kept as text; `--trace on` records all of it, at a third more work for every test
+    trace: 'off',
+    contextOptions: { reducedMotion: 'reduce' },
   },
   projects: [
     { name: 'pages', testIgnore: 'tones.spec.ts' },
     // real time is measured alone: another browser on the same processor starves the sound
-    { name: 'sound', testMatch: 'tones.spec.ts', dependencies: ['pages'], use: { trace: 'off' } },
+    { name: 'sound', testMatch: 'tones.spec.ts', dependencies: ['pages'] },
   ],
   webServer: {
     command: `rm -rf data/e2e && node dist/server/main.cjs --port ${port} --data data/e2e --demo`,

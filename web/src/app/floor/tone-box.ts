@@ -64,6 +64,7 @@ export class ToneBox implements OnDestroy {
   }
 
   private sound(context: AudioContext, tone: DueTone, pitch: number, later: number): OscillatorNode {
+    const matched = audioZeroMs(context);
     const at = Math.max(context.currentTime, audioSeconds(context, tone.atMs)) + later;
     const node = new OscillatorNode(context, { frequency: pitch, type: 'sine' });
     const gain = new GainNode(context, { gain: 0 });
@@ -73,19 +74,32 @@ export class ToneBox implements OnDestroy {
     node.connect(gain).connect(context.destination);
     node.start(at);
     node.stop(at + 0.18);
-    if (later === 0) node.onended = () => this.noteLateness(context, tone, at);
+    if (later === 0) node.onended = () => this.noteLateness(context, tone, at, matched);
     return node;
   }
 
-  /** Leaves a mark with how far the tone lay from its instant, so that it can be measured from outside. */
-  private noteLateness(context: AudioContext, tone: DueTone, at: number): void {
-    const { contextTime, performanceTime } = context.getOutputTimestamp();
-    if (contextTime === undefined || performanceTime === undefined) return;
-    const soundedMs = performanceTime + (at - contextTime) * 1000;
+  /**
+   * Leaves a mark with how far the tone lay from its instant, so that it can be measured from outside, and how much of
+   * that is a stall of the sound itself after the tone was handed over: no one could have placed it better.
+   */
+  private noteLateness(context: AudioContext, tone: DueTone, at: number, matched: number | null): void {
+    const zero = audioZeroMs(context);
+    if (zero === null) return;
     performance.mark('needlework-tone', {
-      detail: { kind: tone.kind, lateMs: soundedMs - tone.atMs, hidden: document.hidden },
+      detail: {
+        kind: tone.kind,
+        lateMs: zero + at * 1000 - tone.atMs,
+        stalledMs: matched === null ? 0 : zero - matched,
+        hidden: document.hidden,
+      },
     });
   }
+}
+
+/** Where the audio clock's zero lies on the page's clock, by what is heard now, ms; null until the first sample is out. */
+function audioZeroMs(context: Pick<AudioContext, 'getOutputTimestamp'>): number | null {
+  const { contextTime, performanceTime } = context.getOutputTimestamp();
+  return contextTime && performanceTime ? performanceTime - contextTime * 1000 : null;
 }
 
 /**
@@ -94,8 +108,6 @@ export class ToneBox implements OnDestroy {
  * until the first sample is out.
  */
 export function audioSeconds(context: Pick<AudioContext, 'currentTime' | 'getOutputTimestamp'>, atMs: number): number {
-  const { contextTime, performanceTime } = context.getOutputTimestamp();
-  return contextTime && performanceTime
-    ? contextTime + (atMs - performanceTime) / 1000
-    : context.currentTime + (atMs - performance.now()) / 1000;
+  const zero = audioZeroMs(context);
+  return zero === null ? context.currentTime + (atMs - performance.now()) / 1000 : (atMs - zero) / 1000;
 }

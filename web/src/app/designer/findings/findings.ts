@@ -103,14 +103,14 @@ export class Findings {
 
   protected accept(finding: Finding, note: string): void {
     const accepted = [
-      ...this.plan().accepted.filter((a) => a.finding !== finding.key),
+      ...(this.store.plan()?.accepted ?? []).filter((a) => a.finding !== finding.key),
       { finding: finding.key, note: note.trim() },
     ];
     if (this.store.do({ type: 'edit-class', change: { accepted } })) this.noting.set(null);
   }
 
   protected reopen(finding: Finding): void {
-    const accepted = this.plan().accepted.filter((a) => a.finding !== finding.key);
+    const accepted = (this.store.plan()?.accepted ?? []).filter((a) => a.finding !== finding.key);
     this.store.do({ type: 'edit-class', change: { accepted } });
   }
 }

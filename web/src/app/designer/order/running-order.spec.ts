@@ -50,6 +50,14 @@ describe('the running order', () => {
     expect(texts('.exercise')).toEqual(['rise', 'press']);
   });
 
+  it('takes a second press that comes before the first is drawn', async () => {
+    const item = page().querySelectorAll('button.item')[0];
+    for (const key of ['ArrowDown', 'ArrowUp'])
+      item?.dispatchEvent(new KeyboardEvent('keydown', { key, altKey: true, bubbles: true }));
+    await refresh();
+    expect(texts('.exercise')).toEqual(['press', 'rise']);
+  });
+
   it('takes an item out and brings it back', async () => {
     await press(0, { key: 'Delete' });
     expect(texts('.exercise')).toEqual(['rise']);

@@ -123,13 +123,17 @@ export class RunningOrder {
     }
   }
 
-  /** One place up or down; over the edge of a block into the next one. */
+  /**
+   * One place up or down; over the edge of a block into the next one. The plan is asked of the store: a second press may
+   * come before the page has drawn the first.
+   */
   protected move(itemId: string, by: 1 | -1): void {
-    const found = findItem(this.plan(), itemId);
+    const plan = this.store.plan();
+    const found = plan && findItem(plan, itemId);
     if (!found) return;
     const { block, index } = found;
     const within = index + by >= 0 && index + by < block.items.length;
-    const into = within ? block : this.plan().blocks[this.plan().blocks.indexOf(block) + by];
+    const into = within ? block : plan.blocks[plan.blocks.indexOf(block) + by];
     if (!into) return;
     const place = within ? index + by : by === 1 ? 0 : into.items.length;
     this.store.do({ type: 'move-item', itemId, blockId: into.id, index: place });
