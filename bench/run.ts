@@ -164,6 +164,10 @@ async function tones(minutes: number): Promise<void> {
     const late = await page.evaluate<{ lateMs: number; stalledMs: number; hidden: boolean }[]>(
       "performance.getEntriesByName('needlework-tone').map((mark) => mark.detail)",
     );
+    const out = await page.evaluate<number>("performance.getEntriesByName('needlework-tone-left-out').length");
+    console.log(
+      `        ${late.length} tones sounded, ${out} left out because the sound stood still over their instant`,
+    );
     for (const hidden of [false, true]) {
       const list = late.filter((t) => t.hidden === hidden);
       const words = hidden ? 'hidden' : 'visible';

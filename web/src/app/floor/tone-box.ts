@@ -11,10 +11,21 @@ export interface DueTone {
 const pitches: Readonly<Record<Tone['kind'], readonly number[]>> = { rep: [523], phase: [392], end: [659, 440] };
 /** How far ahead tones are handed to the audio clock: further while hidden, where timers come once a second. */
 const aheadMs = { visible: 1200, hidden: 3500 };
+/** A tone that would now miss its instant by more is placed anew; one that can only come later than this is left out. */
+const driftMs = 12;
+const tooLateMs = 50;
+
+/** A tone in the hands of the audio clock, or left out because its instant had gone (no nodes). */
+interface Handed {
+  readonly nodes: readonly OscillatorNode[];
+  /** Where it lies on the audio clock, s. */
+  readonly at: number;
+}
 
 /**
  * Quiet tones, handed to the audio clock ahead of time, so that a busy or hidden page does not shift them. The two
- * clocks are matched anew at every tone, by what leaves the loudspeaker.
+ * clocks are matched anew at every tone, by what leaves the loudspeaker; where the sound stands still or runs on another
+ * clock meanwhile, what has not sounded is placed anew, and a tone is left out rather than sounded at a wrong time.
  */
 @Injectable()
 export class ToneBox implements OnDestroy {
@@ -22,7 +33,7 @@ export class ToneBox implements OnDestroy {
   /** Null until the first tap; then whether this browser can sound. */
   readonly works = signal<boolean | null>(null);
   private context: AudioContext | null = null;
-  private readonly handed = new Map<string, OscillatorNode[]>();
+  private readonly handed = new Map<string, Handed>();
 
   /** Wakes the audio: browsers allow that after a tap only. */
   wake(): void {
@@ -37,24 +48,24 @@ export class ToneBox implements OnDestroy {
     }
   }
 
-  /** Hands over what is due soon; the same tone is handed over once. */
+  /** Hands over what is due soon, once each, and places anew what has drifted since. */
   plan(due: readonly DueTone[]): void {
     const { context } = this;
     if (!context || !this.on()) return;
     const now = performance.now();
     const until = now + (document.hidden ? aheadMs.hidden : aheadMs.visible);
     for (const tone of due) {
-      if (tone.atMs < now - 20 || tone.atMs > until || this.handed.has(tone.key)) continue;
-      this.handed.set(
-        tone.key,
-        pitches[tone.kind].map((pitch, i) => this.sound(context, tone, pitch, i * 0.11)),
-      );
+      const handed = this.handed.get(tone.key);
+      if (!handed && (tone.atMs < now - 20 || tone.atMs > until)) continue;
+      if (handed && !hasDrifted(context, handed.at, tone.atMs)) continue;
+      silence(handed);
+      this.handed.set(tone.key, this.hand(context, tone));
     }
   }
 
   /** Takes back what has not sounded: the count was held or the leg changed. */
   hush(): void {
-    for (const nodes of this.handed.values()) for (const node of nodes) node.disconnect();
+    for (const handed of this.handed.values()) silence(handed);
     this.handed.clear();
   }
 
@@ -63,9 +74,21 @@ export class ToneBox implements OnDestroy {
     void this.context?.close();
   }
 
-  private sound(context: AudioContext, tone: DueTone, pitch: number, later: number): OscillatorNode {
+  private hand(context: AudioContext, tone: DueTone): Handed {
+    const wanted = audioSeconds(context, tone.atMs);
+    if ((context.currentTime - wanted) * 1000 > tooLateMs) {
+      performance.mark('needlework-tone-left-out');
+      return { nodes: [], at: wanted };
+    }
+    const at = Math.max(context.currentTime, wanted);
+    return {
+      at,
+      nodes: pitches[tone.kind].map((pitch, i) => this.sound(context, tone, pitch, at + i * 0.11, i === 0)),
+    };
+  }
+
+  private sound(context: AudioContext, tone: DueTone, pitch: number, at: number, first: boolean): OscillatorNode {
     const matched = audioZeroMs(context);
-    const at = Math.max(context.currentTime, audioSeconds(context, tone.atMs)) + later;
     const node = new OscillatorNode(context, { frequency: pitch, type: 'sine' });
     const gain = new GainNode(context, { gain: 0 });
     gain.gain.setValueAtTime(0, at);
@@ -74,7 +97,7 @@ export class ToneBox implements OnDestroy {
     node.connect(gain).connect(context.destination);
     node.start(at);
     node.stop(at + 0.18);
-    if (later === 0) node.onended = () => this.noteLateness(context, tone, at, matched);
+    if (first) node.onended = () => this.noteLateness(context, tone, at, matched);
     return node;
   }
 
@@ -94,6 +117,23 @@ export class ToneBox implements OnDestroy {
       },
     });
   }
+}
+
+function silence(handed: Handed | undefined): void {
+  for (const node of handed?.nodes ?? []) {
+    node.onended = null;
+    node.disconnect();
+  }
+}
+
+/** Whether a tone that has not sounded yet would now miss its instant. */
+export function hasDrifted(
+  context: Pick<AudioContext, 'currentTime' | 'getOutputTimestamp'>,
+  at: number,
+  atMs: number,
+): boolean {
+  const zero = audioZeroMs(context);
+  return zero !== null && at > context.currentTime && Math.abs(zero + at * 1000 - atMs) > driftMs;
 }
 
 /** Where the audio clock's zero lies on the page's clock, by what is heard now, ms; null until the first sample is out. */
