@@ -2,9 +2,10 @@ import type { Dose } from '../dose';
 import { type Item, type Plan, type PlanCommand, applyCommand, findItem, itemsOf } from '../plan';
 import { sayTime } from '../say-time';
 import { type FindRevision, buildTimeline, readyItem, slotFit } from '../timeline';
+import type { Window } from './chain';
 import { type Removal, removalsFor } from './removals';
 import type { FitProgress, FitRequest } from './request';
-import { type Searched, type Window, dropWeight, less, perDrop, search } from './search';
+import { type Searched, dropWeight, less, perDrop, search } from './search';
 import { segmentsOf } from './spans';
 
 /** One change that fit proposes. */

@@ -1,5 +1,6 @@
 import type { Pace } from '../plan';
 import { type HandOver, transition } from '../timeline';
+import { type Step, type Window, cheapest } from './chain';
 import type { Choice, Segment, Unit } from './spans';
 
 const weightOfPriority: Readonly<Record<number, number>> = { 1: 1, 2: 3, 3: 9 };
@@ -7,6 +8,8 @@ export const dropWeight = (priority: number): number => weightOfPriority[priorit
 /** One dropped priority outweighs every sum of steps. */
 export const perDrop = 1 << 16;
 const never = 0x7fffffff;
+/** Costs tried as a ceiling, one after the other, before anything is left out: most classes fit with a few steps. */
+const ceilings = [16, 64, 256];
 
 /** The units kept of a ring; every subset of those that may go, the full one first. At most eight may go at once. */
 function subsetsOf(units: readonly Unit[]): (readonly Unit[])[] {
@@ -19,12 +22,6 @@ function subsetsOf(units: readonly Unit[]): (readonly Unit[])[] {
   );
 }
 
-/** One way on from a state: seconds added, cost added, what was chosen. */
-interface Step {
-  readonly seconds: number;
-  readonly cost: number;
-  readonly choice: number;
-}
 interface Node {
   readonly hand: HandOver | null;
   readonly cost: Int32Array;
@@ -42,28 +39,39 @@ export interface Searched {
 }
 export type Rank = readonly [missed: number, cost: number, off: number];
 
-/** Where a class should land, seconds. */
-export interface Window {
-  readonly low: number;
-  readonly high: number;
-  readonly target: number;
-}
-
 /**
- * The best choice for every unit of a class: a dynamic programme over whole seconds, one layer a unit, whose state is
- * what the last kept unit leaves behind. Yields after each layer, 0 to 1.
+ * The best choice for every unit of a class. With nothing left out the class is a chain, which is tried first under
+ * rising ceilings of cost; what is found so is the best there is, since leaving out one item costs more than any of
+ * them. Else a dynamic programme over whole seconds, one layer a unit, whose state is what the last kept unit leaves
+ * behind. Yields after each attempt and each layer, 0 to 1.
  * @returns null for a class without units that can be reached
  */
 export function* search(segments: readonly Segment[], pace: Pace, window: Window): Generator<number, Searched | null> {
   const { low, high, target } = window;
-  const least = shortest(segments, pace);
+  const chain = chainOf(segments, pace);
+  for (const ceiling of ceilings) {
+    const found = cheapest(
+      chain.map(({ steps }) => steps),
+      window,
+      ceiling,
+    );
+    yield 0.05;
+    if (!found) continue;
+    const picks = new Map<Unit, Choice>();
+    chain.forEach(({ unit, steps }, link) => {
+      const choice = unit.choices[steps[found.steps[link] ?? 0]?.choice ?? 0];
+      if (choice) picks.set(unit, choice);
+    });
+    return { picks, rank: [0, found.cost, found.off] };
+  }
+  const least = chain.reduce((sum, { steps }) => sum + Math.min(...steps.map((step) => step.seconds)), 0);
   const horizon = Math.max(least, high + Math.max(0, low - least));
   const layers: Node[][] = [[start(horizon)]];
   let at = 0;
   for (const layer of layersOf(segments, pace, layers, horizon)) {
     layers.push(layer);
     at += 1;
-    yield at / (countOf(segments) + 1 + at / 8);
+    yield 0.05 + (0.95 * at) / (countOf(segments) + 1 + at / 8);
   }
   const end = bestEnd(layers.at(-1) ?? [], low, high, target);
   return end && { picks: traced(layers, end), rank: end.rank };
@@ -274,14 +282,13 @@ function traced(layers: readonly Node[][], end: End): ReadonlyMap<Unit, Choice> 
   return picks;
 }
 
-/** The shortest class with nothing left out, seconds. */
-function shortest(segments: readonly Segment[], pace: Pace): number {
+/** The units of a class with nothing left out, each with its steps: what comes before and after it is settled. */
+function chainOf(segments: readonly Segment[], pace: Pace): { readonly unit: Unit; readonly steps: Step[] }[] {
   let hand: HandOver | null = null;
-  let total = 0;
-  for (const segment of segments) {
+  return segments.flatMap((segment) => {
     const units = segment.kind === 'line' ? [segment.unit] : segment.units;
     const outer: HandOver | null = hand;
-    units.forEach((unit, i) => {
+    const links = units.map((unit, i) => {
       const prior = units[i - 1];
       const [lead, other] = unit.arrives;
       const second = prior ? prior.leaves[1] : units.at(-1)?.leaves[0];
@@ -289,10 +296,10 @@ function shortest(segments: readonly Segment[], pace: Pace): number {
         lead ? between(segment.kind === 'ring' && prior ? (prior.leaves[0] ?? null) : outer, lead, pace) : 0,
         other ? between(second ?? null, other, pace) : 0,
       ];
-      total += Math.min(...stepsOf(unit, gaps).map((s) => s.seconds));
+      const pause = segment.kind === 'ring' && i === 0 ? whole(segment.compareMs) : 0;
+      return { unit, steps: stepsOf(unit, gaps).map((step) => ({ ...step, seconds: step.seconds + pause })) };
     });
-    if (segment.kind === 'ring') total += whole(segment.compareMs);
     hand = units.at(-1)?.leaves.at(-1) ?? hand;
-  }
-  return total;
+    return links;
+  });
 }
