@@ -226,9 +226,7 @@ describe('the catalogue', () => {
   });
 
   it('keeps a cue short enough to say: an action takes at most 24 words', () => {
-    const long = catalogue.flatMap((e) =>
-      rungsOf(e).filter((rung) => rung.cues.action.plain.split(/\s+/).length > 24),
-    );
+    const long = catalogue.flatMap((e) => rungsOf(e).filter((rung) => rung.cues.action.plain.split(/\s+/).length > 24));
     expect(long.map((rung) => `${rung.exercise.id} ${rung.rungId}`)).toEqual([]);
   });
 

@@ -6,10 +6,10 @@ import { LocalWorker } from '../../testing/local-worker';
 import { HeavyWork, WORKER_FACTORY } from './heavy-work';
 import type { FitJob } from './job';
 
-function job(items: number): FitJob {
+function job(items: number, targetMs: number | null = null): FitJob {
   const { plan, exercises } = randomClass(7, items);
   const known = exercises.map((e, i): [string, Exercise] => [i.toString(16).padStart(16, '0'), e]);
-  return { kind: 'fit', plan, exercises: known, only: null, targetMs: null, dropUpTo: 1 };
+  return { kind: 'fit', plan, exercises: known, only: null, targetMs, dropUpTo: 1 };
 }
 
 describe('heavy work in the worker', () => {
@@ -34,7 +34,8 @@ describe('heavy work in the worker', () => {
   });
 
   it('stops when nobody waits for it any more', () => {
-    const stream = heavy.run(job(20)).subscribe();
+    // no class lands in a second, so all of the search is gone through
+    const stream = heavy.run(job(20, 1000)).subscribe();
     worker.drain(2);
     expect(worker.waiting.length).toBe(1);
     stream.unsubscribe();
