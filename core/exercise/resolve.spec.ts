@@ -53,6 +53,9 @@ describe('settling an exercise', () => {
     // on the plate only the big toe has something to press on
     expect(toes('big-toe-rise', 'all-press')).toEqual(['press', 'hang']);
     expect(toes('seated-toes-tucked', 'relaxed')).toEqual(['press', 'press']);
+    // soft toes are the point of it, in every school
+    const low = settled('three-point-rise', null, { ...defaultSchool, toesOnRise: 'all-press' }).phases[1];
+    expect(low?.working.contacts.bigToe.contact).toBe('rest');
   });
 
   it('weight follows the school’s line, except where an edge or a plate is the point (practice)', () => {
