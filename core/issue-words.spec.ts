@@ -25,9 +25,9 @@ describe('why something was refused, in words a person can act on', () => {
     expect(first(Plan.safeParse(value))).toBe(words);
   });
 
-  it('a window out of order, and a foot that presses on air', () => {
+  it('bounds out of order, and a foot that presses on air', () => {
     expect(first(DosePart.safeParse(byFeel(50, 20, 60)))).toBe(
-      'usualSeconds lies outside its own window: at least ≤ usually ≤ at most.',
+      'usualSeconds lies outside its own bounds: at least ≤ usually ≤ at most.',
     );
     expect(first(PlaceContact.safeParse({ contact: 'press', meets: 'air' }))).toBe(' cannot press or rest on air.');
     expect(first(DosePart.safeParse(reps(8)))).toBe('accepted');

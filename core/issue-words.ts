@@ -3,7 +3,7 @@ import type * as z from 'zod';
 /** Codes that the schemas give, in words a person can act on. */
 const codes: Readonly<Record<string, string>> = {
   'multiplier-twice': 'counts the same thing twice; keep one of them.',
-  'window-order': 'lies outside its own window: at least ≤ usually ≤ at most.',
+  'bounds-order': 'lies outside its own bounds: at least ≤ usually ≤ at most.',
   'range-kinds': 'changes the kind of dose between least, usual and most.',
   'presses-on-air': 'cannot press or rest on air.',
   'phase-no-length': 'needs a length of at least a quarter of a second.',

@@ -1,9 +1,10 @@
-import { byFeel, counts, holds, passes, reps, stops, timed, travel } from '../exercise/catalogue/author';
 import { Dose, DosePart, DoseRange } from './dose';
+import { byFeel, counts, holds, passes, reps, stops, timed, travel } from './kinds';
 import { nextSayable, sayableCounts, sayablePauses, sayableSeconds } from './sayable';
 import { doseProduct, doseTokens, sayDose, sayPart } from './sentence';
 import { fillWindow } from './window';
-import { beatMs, partTime, repPhasesMs } from './work';
+import { beatMs } from './kind';
+import { partTime, phasesMsOf } from './work';
 
 const refusedAt = (part: unknown) => DosePart.safeParse(part).error?.issues[0]?.path.join('.');
 
@@ -28,7 +29,7 @@ describe('what a dose may be', () => {
     expect(DosePart.safeParse(twice).error?.issues[0]?.message).toBe('multiplier-twice');
   });
 
-  it('by feel has its usual time inside its window', () => {
+  it('by feel has its usual time between its bounds', () => {
     expect(refusedAt(byFeel(30, 20, 60))).toBe('usualSeconds');
     expect(DosePart.safeParse(byFeel(10, 20, 60)).success).toBe(true);
   });
@@ -139,8 +140,8 @@ describe('the same window for an easier or harder option', () => {
 
 describe('phases', () => {
   it('of a pass stretch to its length: a sweep of 1 and 5 s in a pass of 4 s', () => {
-    expect(repPhasesMs(passes(8, 4), [1, 5])).toEqual([667, 3333]);
-    expect(repPhasesMs(reps(8, { tempo: [2, 3] }), [1, 5])).toEqual([2000, 3000]);
+    expect(phasesMsOf(passes(8, 4), [1, 5])).toEqual([667, 3333]);
+    expect(phasesMsOf(reps(8, { tempo: [2, 3] }), [1, 5])).toEqual([2000, 3000]);
   });
 });
 

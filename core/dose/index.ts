@@ -1,6 +1,40 @@
+export {
+  amountName,
+  asKind,
+  fittingNumbers,
+  inShape,
+  kindChoices,
+  numberIn,
+  numberOf,
+  sayableOn,
+  unitsOf,
+  withField,
+  withNumber,
+  withSets,
+} from './amount';
 export * from './dose';
+export { lengthsNotPasses } from './older';
+export { type DoseField, type DoseToken, type Stitch, beatMs } from './kind';
+export {
+  type DoseKind,
+  type PauseEvent,
+  type WorkEvent,
+  breaths,
+  byFeel,
+  counts,
+  doseKinds,
+  holds,
+  kindOf,
+  kindOfEvent,
+  kinds,
+  passes,
+  reps,
+  stops,
+  timed,
+  travel,
+} from './kinds';
+export { Multiplier, MultiplierKind } from './part';
 export * from './sayable';
 export * from './sentence';
 export * from './window';
 export * from './work';
-export * from './write';

@@ -1,95 +1,37 @@
 import type { Dose, DosePart } from './dose';
+import type { UnitLayout } from './kind';
+import { kindOf } from './kinds';
 
 /** One set of a part laid out: `stations × units` pieces of work with a pause between neighbours. All times in ms. */
-export interface SetLayout {
+export interface SetLayout extends UnitLayout {
   /** Product of the multipliers: 5 toes × 2 directions = 10 stations. */
   readonly stations: number;
-  /** Pieces of work at each station. */
-  readonly unitsPerStation: number;
-  /** Pause between two neighbouring pieces. */
-  readonly gapMs: number;
   readonly sets: number;
   readonly setRestMs: number;
-  /** When piece `index` (0-based within its set) starts, pauses left out. Never a sum of rounded lengths. */
-  readonly unitStartMs: (index: number) => number;
 }
-
-/** Instant of beat `k` counted from its phrase's start, in ms: round(k · 60000 / bpm), never a sum of rounded beats. */
-export function beatMs(k: number, beatsPerMinute: number): number {
-  return Math.round((k * 60_000) / beatsPerMinute);
-}
-
-const evenly = (unitMs: number) => (index: number) => index * unitMs;
-
-/** Lengths of the phases of one rep in ms: the dose's own tempo, else the exercise's phases; a pass stretches them to its own length. */
-export function repPhasesMs(part: DosePart, phaseSeconds: readonly number[]): readonly number[] {
-  const own = part.kind === 'reps' ? part.tempoSeconds : null;
-  if (part.kind === 'passes') return stretched(phaseSeconds, part.passSeconds * 1000);
-  return (own ?? phaseSeconds).map((s) => Math.round(s * 1000));
-}
-
-/** Phases in the same proportion, whole ms, adding up to a given length. */
-function stretched(phaseSeconds: readonly number[], totalMs: number): number[] {
-  const whole = phaseSeconds.reduce((a, b) => a + b, 0);
-  const edges = phaseSeconds.map((_, i) =>
-    Math.round((totalMs * phaseSeconds.slice(0, i + 1).reduce((a, b) => a + b, 0)) / whole),
-  );
-  return edges.map((edge, i) => edge - (edges[i - 1] ?? 0));
-}
-
-const sum = (list: readonly number[]) => list.reduce((a, b) => a + b, 0);
 
 /**
  * Lays out one set of a dose part.
  * @param phaseSeconds seconds of each phase of one rep, from the resolved exercise
  */
 export function layOut(part: DosePart, phaseSeconds: readonly number[]): SetLayout {
-  const base = {
+  return {
+    ...kindOf(part).layOut(part, phaseSeconds),
     stations: part.multipliers.reduce((n, m) => n * m.count, 1),
-    gapMs: 0,
     sets: part.sets,
     setRestMs: part.setRestSeconds * 1000,
   };
-  switch (part.kind) {
-    case 'reps':
-      return { ...base, unitsPerStation: part.reps, unitStartMs: evenly(sum(repPhasesMs(part, phaseSeconds))) };
-    case 'hold':
-      return {
-        ...base,
-        unitsPerStation: part.holds,
-        gapMs: part.restSeconds * 1000,
-        unitStartMs: evenly(part.holdSeconds * 1000),
-      };
-    case 'passes':
-      return { ...base, unitsPerStation: part.passes, unitStartMs: evenly(part.passSeconds * 1000) };
-    case 'stops':
-      return {
-        ...base,
-        unitsPerStation: part.spots,
-        gapMs: part.shiftSeconds * 1000,
-        unitStartMs: evenly(part.stopSeconds * 1000),
-      };
-    case 'travel':
-      return {
-        ...base,
-        unitsPerStation: part.passes,
-        gapMs: part.turnSeconds * 1000,
-        unitStartMs: evenly(beatMs(part.steps, part.stepsPerMinute)),
-      };
-    case 'timed':
-      return { ...base, unitsPerStation: 1, unitStartMs: evenly(part.seconds * 1000) };
-    case 'counts':
-      return {
-        ...base,
-        unitsPerStation: part.phrases,
-        unitStartMs: (index) => beatMs(index * part.countsPerPhrase, part.beatsPerMinute),
-      };
-    case 'breaths':
-      return { ...base, unitsPerStation: part.breaths, unitStartMs: evenly(part.breathSeconds * 1000) };
-    case 'byFeel':
-      return { ...base, unitsPerStation: 1, unitStartMs: evenly(part.usualSeconds * 1000) };
-  }
 }
+
+/** Lengths of the phases of one unit, ms; null where a unit does not run through the phases. */
+export const phasesMsOf = (part: DosePart, phaseSeconds: readonly number[]): readonly number[] | null =>
+  kindOf(part).phasesMs?.(part, phaseSeconds) ?? null;
+
+/** The tempo a teacher gave the part, seconds a phase; null for the exercise's own. */
+export const tempoOf = (part: DosePart): readonly number[] | null => kindOf(part).tempo?.(part) ?? null;
+
+/** Whether the part alternates unit by unit in an exercise of alternating feet; else both feet do it. */
+export const alternates = (part: DosePart): boolean => kindOf(part).alternates;
 
 /** Time of one part on one foot (or on both at once), ms: `workMs` the work itself, `restMs` the pauses inside it. */
 export interface PartTime {
@@ -97,21 +39,23 @@ export interface PartTime {
   readonly restMs: number;
 }
 
-export function partTime(part: DosePart, phaseSeconds: readonly number[]): PartTime {
+/** @param turns 2 where the feet alternate unit by unit: the time of both */
+export function partTime(part: DosePart, phaseSeconds: readonly number[], turns: 1 | 2 = 1): PartTime {
   const l = layOut(part, phaseSeconds);
-  const units = l.stations * l.unitsPerStation;
+  const units = l.stations * l.units;
+  const workMs = turns === 1 ? l.unitStartMs(units) : 2 * units * l.unitStartMs(1);
   return {
-    workMs: l.sets * l.unitStartMs(units),
-    restMs: l.sets * (units - 1) * l.gapMs + (l.sets - 1) * l.setRestMs,
+    workMs: l.sets * workMs,
+    restMs: l.sets * (turns * units - 1) * l.gapMs + (l.sets - 1) * l.setRestMs,
   };
 }
 
-/** Time of a whole dose on one foot, ms. */
-export function doseTime(dose: Dose, phaseSeconds: readonly number[]): PartTime {
+/**
+ * Time of a whole dose in one go, ms: on one foot, or on both where they work together.
+ * @param inTurn the feet alternate: parts that alternate take both feet's time
+ */
+export function doseTime(dose: Dose, phaseSeconds: readonly number[], inTurn = false): PartTime {
   return dose
-    .map((part) => partTime(part, phaseSeconds))
+    .map((part) => partTime(part, phaseSeconds, inTurn && alternates(part) ? 2 : 1))
     .reduce((a, b) => ({ workMs: a.workMs + b.workMs, restMs: a.restMs + b.restMs }));
 }
-
-/** Only reps and holds alternate one by one; any other part of an alternating exercise is done by both feet. */
-export const alternates = (part: DosePart): boolean => part.kind === 'reps' || part.kind === 'hold';

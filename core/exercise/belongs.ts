@@ -1,4 +1,5 @@
 import type { Exercise, Rung } from './exercise';
+import { type Execution, resolve } from './resolve';
 import type { School, SchoolQuestion } from './school';
 
 /**
@@ -25,4 +26,11 @@ export function startingRung(exercise: Exercise, school: School): Rung | null {
   const bare = ladder.rungs.find((rung) => rung.axes.resistance === 'none');
   if (school.band === 'none-first' && bare) return bare;
   return ladder.rungs.find((rung) => rung.id === ladder.startRung) ?? null;
+}
+
+/** An exercise as most people begin it in a school. */
+export function startingExecution(exercise: Exercise, school: School): Execution {
+  const start = resolve(exercise, startingRung(exercise, school)?.id ?? null, school);
+  if (!start.ok) throw new RangeError('a ladder has its own starting rung');
+  return start.value;
 }

@@ -4,6 +4,7 @@ import { Floor, FloorNeed, KitNeed } from '../kit';
 import { FootChange, Phase } from './foot-state';
 import { Ladder } from './ladder';
 import { School } from './school';
+import { Situation } from './situation-id';
 
 export const Family = z.enum([
   'check',
@@ -222,6 +223,8 @@ const performance = {
   phases: z.array(Phase).min(1).max(8),
   regions: z.partialRecord(Region, Rating),
   balance: z.strictObject({ working: Rating, standing: Rating }),
+  /** Situations that its author names because the body's data cannot show them. */
+  situations: z.array(Situation).max(4).optional(),
   /** Landings on one foot in one rep. */
   impactsPerRep: z.int().min(0).max(12),
 };
@@ -246,6 +249,8 @@ export const SchoolVariant = z.strictObject({
 });
 
 export const Exercise = z.strictObject({
+  /** Grows when the shape of a stored exercise changes; older ones are brought up by `readExercise`. */
+  format: z.literal(1),
   id: z
     .string()
     .regex(/^[a-z0-9-]+$/)
@@ -257,6 +262,7 @@ export const Exercise = z.strictObject({
   stage: Stage,
   directions: z.array(Direction),
   faults: z.array(Fault).min(1).max(5),
+  /** Its own, beside those that follow from what the body does (`situation.ts`). */
   cautions: z.array(Caution).max(6),
   cues: Cues,
   /** Words a student would look for it by. */

@@ -3,5 +3,7 @@ export * from './check';
 export * from './exercise';
 export * from './foot-state';
 export * from './ladder';
+export * from './read-exercise';
 export * from './resolve';
 export * from './school';
+export * from './situation';

@@ -1,9 +1,10 @@
 import type { DoseRange } from '../dose';
 import { type Result, ok, refuse } from '../result';
-import type { Cues, Exercise, Fault, Performance } from './exercise';
+import type { Caution, Cues, Exercise, Fault, Performance } from './exercise';
 import { type Phase, changedFoot } from './foot-state';
 import { taughtBy } from './school-feet';
 import type { School, SchoolQuestion } from './school';
+import { cautionsOf } from './situation';
 
 /** An exercise revision with one rung and one school settled: all that timeline, review, load and footprints read. */
 export interface Execution extends Performance {
@@ -14,6 +15,8 @@ export interface Execution extends Performance {
   /** What is said on this rung, in the school's own way. */
   readonly cues: Cues;
   readonly faults: readonly Fault[];
+  /** Its own, and those that follow from what the body does on this rung. */
+  readonly cautions: readonly Caution[];
   /** Seconds of each phase, in order. */
   readonly phaseSeconds: readonly number[];
 }
@@ -59,6 +62,7 @@ function settle(exercise: Exercise, rungId: string | null, school: School): Resu
     phases: performance.phases.map((phase) => withBreath(taughtBy(school, exercise, feet(phase)), school.breath)),
     faults: variants.findLast((variant) => variant.faults)?.faults ?? exercise.faults,
     cues: school.breath === 'left-alone' ? { ...cues, breath: null } : cues,
+    cautions: cautionsOf(exercise.cautions, performance, exercise.stage),
     exercise,
     rungId: rung?.id ?? null,
     rungName: rung?.name ?? null,

@@ -1,4 +1,15 @@
-import { type Dose, type DosePart, doseTime, sayableCounts, sayableSeconds } from '../dose';
+import {
+  type Dose,
+  type DosePart,
+  doseTime,
+  fittingNumbers,
+  inShape,
+  numberIn,
+  numberOf,
+  sameKinds,
+  sayableOn,
+  withNumber,
+} from '../dose';
 import type { Execution } from '../exercise';
 import type { Item } from '../plan';
 
@@ -8,36 +19,6 @@ export interface Alternative {
   /** Steps along the sayable lists from the dose the teacher has, summed over the numbers that differ. */
   readonly steps: number;
 }
-
-type Field =
-  | 'reps'
-  | 'holds'
-  | 'holdSeconds'
-  | 'passes'
-  | 'spots'
-  | 'stopSeconds'
-  | 'steps'
-  | 'seconds'
-  | 'phrases'
-  | 'breaths'
-  | 'usualSeconds'
-  | 'sets';
-
-/** The numbers of each kind that fit may change: amounts, seconds and sets, never tempo, rests or multipliers. */
-const fields: Readonly<Record<DosePart['kind'], readonly Field[]>> = {
-  reps: ['reps', 'sets'],
-  hold: ['holds', 'holdSeconds', 'sets'],
-  passes: ['passes', 'sets'],
-  stops: ['spots', 'stopSeconds', 'sets'],
-  travel: ['passes', 'steps', 'sets'],
-  timed: ['seconds', 'sets'],
-  counts: ['phrases', 'sets'],
-  breaths: ['breaths', 'sets'],
-  byFeel: ['usualSeconds', 'sets'],
-};
-const inSeconds: ReadonlySet<Field> = new Set<Field>(['holdSeconds', 'stopSeconds', 'seconds', 'usualSeconds']);
-
-const read = (part: DosePart, field: Field): number => Number((part as unknown as Record<Field, number>)[field]);
 
 /**
  * Every sayable dose of an item between the least and the most of its rung, nearest to the dose it has first. A locked
@@ -50,49 +31,23 @@ export function alternativesOf(item: Item, execution: Execution): Alternative[] 
   const workOf = (dose: Dose) => doseTime(dose, execution.phaseSeconds).workMs;
   const range = alike ? execution.doses : null;
   const parts = item.dose.map((part, i) => partChoices(part, range?.usual[i] ?? part, range?.least[i], range?.most[i]));
-  const least = range ? workOf(withShape(range.least, item.dose)) : 0;
-  const most = range ? workOf(withShape(range.most, item.dose)) : Infinity;
+  const least = range ? workOf(inShape(range.least, item.dose)) : 0;
+  const most = range ? workOf(inShape(range.most, item.dose)) : Infinity;
   const found = combine(parts)
     .filter(({ dose }) => workOf(dose) >= least && workOf(dose) <= most)
     .sort((a, b) => a.steps - b.steps);
   return found.length > 0 ? found : [current];
 }
 
-/** The numbers of a range's dose in the shape the item has: its own multipliers and tempo. */
-function withShape(dose: Dose, shape: Dose): Dose {
-  return dose.map((part, i) => {
-    const like = shape[i];
-    if (!like) return part;
-    const shaped = { ...part, multipliers: like.multipliers };
-    return shaped.kind === 'reps' && like.kind === 'reps' ? { ...shaped, tempoSeconds: like.tempoSeconds } : shaped;
-  });
-}
-
-function sameKinds(a: Dose, b: Dose): boolean {
-  return a.length === b.length && a.every((part, i) => part.kind === b[i]?.kind);
-}
-
 function partChoices(part: DosePart, usual: DosePart, least?: DosePart, most?: DosePart): Alternative[] {
   let choices: { part: DosePart; steps: number }[] = [{ part, steps: 0 }];
-  for (const field of fields[part.kind]) {
-    const values = valuesOf(part, field, usual, least, most);
+  for (const name of fittingNumbers(part)) {
+    const values = valuesOf(part, name, usual, least, most);
     choices = choices.flatMap((choice) =>
-      values.map(({ value, steps }) => ({ part: withValue(choice.part, field, value), steps: choice.steps + steps })),
+      values.map(({ value, steps }) => ({ part: withNumber(choice.part, name, value), steps: choice.steps + steps })),
     );
   }
   return choices.map(({ part: chosen, steps }) => ({ dose: [chosen], steps }));
-}
-
-function withValue(part: DosePart, field: Field, value: number): DosePart {
-  const changed = { ...part, [field]: value };
-  if (changed.kind === 'byFeel')
-    return {
-      ...changed,
-      leastSeconds: Math.min(changed.leastSeconds, value),
-      mostSeconds: Math.max(changed.mostSeconds, value),
-    };
-  // Two sets need a rest between them, as the designer gives one.
-  return field === 'sets' && value > 1 && changed.setRestSeconds === 0 ? { ...changed, setRestSeconds: 15 } : changed;
 }
 
 /**
@@ -101,21 +56,21 @@ function withValue(part: DosePart, field: Field, value: number): DosePart {
  */
 function valuesOf(
   part: DosePart,
-  field: Field,
+  name: string,
   usual: DosePart,
   least?: DosePart,
   most?: DosePart,
 ): { value: number; steps: number }[] {
-  const said = inSeconds.has(field) ? sayableSeconds : sayableCounts;
-  const own = read(part, field);
+  const said = sayableOn(numberOf(part, name)?.scale ?? 'counts');
+  const own = numberIn(part, name);
   const bounds =
     least && most
-      ? [read(least, field), read(usual, field), read(most, field)]
-      : field === 'sets'
+      ? [least, usual, most].map((at) => numberIn(at, name))
+      : name === 'sets'
         ? [own]
         : [Math.ceil(own / 2), own * 2];
   const [low, high] = [Math.min(...bounds), Math.max(...bounds)];
-  const from = own >= low && own <= high ? own : read(usual, field);
+  const from = own >= low && own <= high ? own : numberIn(usual, name);
   const scale = said.includes(from) ? said : [...said, from].sort((a, b) => a - b);
   const at = scale.indexOf(from);
   return scale.flatMap((value, i) => (value >= low && value <= high ? [{ value, steps: Math.abs(i - at) }] : []));

@@ -20,12 +20,12 @@ describe('the cheapest way through a chain', () => {
     expect(cheapest(chain, { low: 140, high: 160, target: 150 }, 16)).toEqual({ steps: [0, 0], cost: 0, off: 0 });
   });
 
-  it('takes the fewest steps into the window, then the one nearest its middle', () => {
+  it('takes the fewest steps into the landing, then the one nearest its middle', () => {
     // one step: 48 + 90 = 138 or 60 + 80 = 140; both land, 140 is nearer to 141
     expect(cheapest(chain, { low: 131, high: 145, target: 141 }, 16)).toEqual({ steps: [0, 1], cost: 1, off: 1 });
   });
 
-  it('finds nothing under a ceiling that is too low, nor in a window that has gone by', () => {
+  it('finds nothing under a ceiling that is too low, nor in a landing that has gone by', () => {
     expect(cheapest(chain, { low: 90, high: 100, target: 96 }, 4)).toBeNull();
     expect(cheapest(chain, { low: 90, high: 100, target: 96 }, 5)).toMatchObject({ cost: 5 });
     expect(cheapest(chain, { low: -60, high: -20, target: -40 }, 16)).toBeNull();
@@ -42,11 +42,11 @@ describe('the cheapest way through a chain', () => {
         fc.integer({ min: 0, max: 200 }),
         (links, target) => {
           const chain = links.map((link) => link.map(([seconds, cost]) => step(seconds, cost)));
-          const window = { low: target - 8, high: target + 8, target };
+          const goal = { low: target - 8, high: target + 8, target };
           const landing = ways(chain).filter((w) => w.cost <= 12 && Math.abs(w.seconds - target) <= 8);
           const rank = (w: { seconds: number; cost: number }) => w.cost * 1000 + Math.abs(w.seconds - target);
           const best = landing.sort((a, b) => rank(a) - rank(b))[0];
-          const found = cheapest(chain, window, 12);
+          const found = cheapest(chain, goal, 12);
           expect(found && found.cost * 1000 + found.off).toBe(best ? rank(best) : null);
           if (!found) return;
           const taken = found.steps.map((at, link) => chain[link]?.[at] ?? step(0, 0));

@@ -6,7 +6,7 @@ export interface Step {
 }
 
 /** Where a class should land, seconds. */
-export interface Window {
+export interface Landing {
   readonly low: number;
   readonly high: number;
   readonly target: number;
@@ -20,13 +20,13 @@ export interface ChainFound {
 }
 
 /**
- * The cheapest way through a chain (one step a link) that ends inside the window and costs at most `ceiling`, then the
- * one nearest to the target: a dynamic programme over whole seconds that keeps only what can still land in the window
+ * The cheapest way through a chain (one step a link) that ends inside the landing and costs at most `ceiling`, then the
+ * one nearest to the target: a dynamic programme over whole seconds that keeps only what can still land in the landing
  * with the cost that is left. With nothing left out of a class its hand-overs are settled, so it is such a chain.
  * @returns null where no way costs so little; a dearer one may exist
  */
-export function cheapest(chain: readonly (readonly Step[])[], window: Window, ceiling: number): ChainFound | null {
-  const { low, high, target } = window;
+export function cheapest(chain: readonly (readonly Step[])[], landing: Landing, ceiling: number): ChainFound | null {
+  const { low, high, target } = landing;
   if (high < 0) return null;
   const { least, most } = whatIsLeft(chain, ceiling);
   // cost plus one for each second, 0 where it is not reached; and the step that reached it

@@ -17,8 +17,8 @@ import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
 import { buildTimeline, readyItem } from '../timeline';
 import { alternativesOf } from './alternatives';
 import { reduce, replay, retime } from '../run';
-import { restOf } from './rest';
-import { type Fit, commandOf, fit, fitNow, windowSeconds } from './fit';
+import { remainderOf } from './remainder';
+import { type Fit, commandOf, fit, fitNow, landingSeconds } from './fit';
 import { dropWeight } from './search';
 
 /** Every class there could be, each timed by the timeline: the plainest possible oracle. */
@@ -29,7 +29,7 @@ function bruteForce(plan: Plan, find: Parameters<typeof buildTimeline>[0]['find'
     const [item, ...others] = rest;
     if (!item) {
       const seconds = buildTimeline({ plan: { ...plan, blocks }, find }).totalMs / 1000;
-      const miss = Math.max(0, target - windowSeconds - seconds, seconds - target - windowSeconds);
+      const miss = Math.max(0, target - landingSeconds - seconds, seconds - target - landingSeconds);
       const rank = [miss, weight, steps, Math.abs(seconds - target)] as const;
       if (!best || rank.some((v, i) => v < (best?.[i] ?? 0) && rank.slice(0, i).every((w, j) => w === best?.[j])))
         best = rank;
@@ -95,7 +95,7 @@ describe('what fit claims', () => {
       const found = fitNow({ plan, find, dropUpTo: seed % 4 });
       expect(buildTimeline({ plan: found.plan, find }).totalMs).toBe(found.totalMs);
       // and what its own arithmetic of seconds came to
-      const [low, high] = [plan.slotSeconds - windowSeconds, plan.slotSeconds + windowSeconds];
+      const [low, high] = [plan.slotSeconds - landingSeconds, plan.slotSeconds + landingSeconds];
       if (found.fits) expect([found.totalMs / 1000 >= low, found.totalMs / 1000 <= high]).toEqual([true, true]);
       for (const change of found.changes) {
         const item = itemsOf(plan).find((i) => i.id === change.itemId)!;
@@ -127,7 +127,7 @@ function presses(count: number, change: Partial<Item> = {}, slotSeconds = 600) {
 
 describe('fit worked out by hand', () => {
   it('takes the fewest steps: 3 × 8 presses of 4 s on each foot are 192 s; for 160 s two of them go to 6 or 5', () => {
-    // window 140 to 180 s; one step (8 to 6) saves 16 s: 176 s is inside
+    // landing 140 to 180 s; one step (8 to 6) saves 16 s: 176 s is inside
     const { plan, find } = presses(3, {}, 160);
     const found = fitNow({ plan, find });
     expect([found.fits, found.steps, found.totalMs]).toEqual([true, 1, 176_000]);
@@ -136,7 +136,7 @@ describe('fit worked out by hand', () => {
     expect(found.changes[0]?.reason).toBe('1 step less: the class was too long');
   });
 
-  it('leaves a class alone that is in the window at its usual doses', () => {
+  it('leaves a class alone that is in the landing at its usual doses', () => {
     const { plan, find } = presses(3, {}, 200);
     expect(fitNow({ plan, find }).changes).toEqual([]);
   });
@@ -215,7 +215,7 @@ describe('a class that cannot fit', () => {
   it('says by how much, why, and the smallest sets to leave out', () => {
     const { plan, find } = presses(5, {}, 60);
     const found = fitNow({ plan, find });
-    // least doses: 5 × 32 s = 160 s; the window ends at 80 s: 80 s too long; without three it is 64 s
+    // least doses: 5 × 32 s = 160 s; the landing ends at 80 s: 80 s too long; without three it is 64 s
     expect([found.fits, found.missMs]).toEqual([false, 80_000]);
     expect(found.obstacle).toContain('at its least');
     expect(found.removals[0]?.itemIds).toHaveLength(3);
@@ -233,7 +233,7 @@ describe('a class that cannot fit', () => {
   it('says when there is time that no dose can fill, and comes as near as it can', () => {
     const { plan, find } = presses(1, {}, 600);
     const found = fitNow({ plan, find });
-    // the most is 12 presses on each foot: 96 s; the window begins at 580 s
+    // the most is 12 presses on each foot: 96 s; the landing begins at 580 s
     expect([found.fits, found.missMs, found.totalMs]).toEqual([false, -484_000, 96_000]);
     expect(found.obstacle).toContain('at its most');
   });
@@ -262,20 +262,20 @@ describe('taking a proposal', () => {
 describe('what is left of a class being taught', () => {
   it('takes what the class is behind off the doses that have not begun, and leaves the rest as it is', () => {
     const { plan, find } = presses(4, {}, 256);
-    const begun = (atMs: number, leg: number) => ({
+    const begun = (atMs: number, bout: number) => ({
       runId: 'run-1',
       deviceId: 'dev-1',
-      seq: leg,
+      seq: bout,
       atMs,
-      event: { kind: 'moved' as const, leg },
+      event: { kind: 'moved' as const, bout },
     });
-    // three legs of 32 s done (both sides of the first, one of the second) and 40 s behind: leg 3 waits at 136 s
+    // three bouts of 32 s done (both sides of the first, one of the second) and 40 s behind: bout 3 waits at 136 s
     const state = replay(plan, [begun(0, 0), begun(136_000, 3)], 136_000, find);
-    const rest = restOf(state);
+    const rest = remainderOf(state);
     expect([...rest.only]).toEqual(['item-2', 'item-3']);
     expect(rest.targetMs).toBe(216_000);
     const found = fitNow({ plan, find, ...rest, dropUpTo: 0 });
-    // 256 s; the window is 196 to 236 s, its middle 216 s; 8 to 5 is 24 s less, 8 to 6 twice is 32 s: two steps each;
+    // 256 s; the landing is 196 to 236 s, its middle 216 s; 8 to 5 is 24 s less, 8 to 6 twice is 32 s: two steps each;
     // 224 s is nearer to the middle than 232 s
     expect([found.fits, found.steps, found.totalMs]).toEqual([true, 2, 224_000]);
     const taken = commandOf(plan, found.changes)!;
@@ -285,7 +285,7 @@ describe('what is left of a class being taught', () => {
       find,
     );
     expect(retime(after).overSlotMs).toBeLessThanOrEqual(20_000);
-    expect(after.legIndex).toBe(state.legIndex);
+    expect(after.boutIndex).toBe(state.boutIndex);
   });
 });
 

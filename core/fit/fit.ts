@@ -2,7 +2,7 @@ import type { Dose } from '../dose';
 import { type Item, type Plan, type PlanCommand, applyCommand, findItem, itemsOf } from '../plan';
 import { sayTime } from '../say-time';
 import { type FindRevision, buildTimeline, readyItem, slotFit } from '../timeline';
-import type { Window } from './chain';
+import type { Landing } from './chain';
 import { type Removal, removalsFor } from './removals';
 import type { FitProgress, FitRequest } from './request';
 import { type Searched, dropWeight, less, perDrop, search } from './search';
@@ -21,14 +21,14 @@ export interface FitChange {
 }
 
 export interface Fit {
-  /** Whether the class lands in the window. */
+  /** Whether the class lands in the landing. */
   readonly fits: boolean;
   readonly before: { readonly totalMs: number };
   readonly targetMs: number;
   /** The class as proposed, and its time by the timeline. */
   readonly plan: Plan;
   readonly totalMs: number;
-  /** Above zero: too long by so much; below: too short; 0 inside the window. */
+  /** Above zero: too long by so much; below: too short; 0 inside the landing. */
   readonly missMs: number;
   /** Sum of priorities left out, and of steps from the doses it had: what was made as small as it can be. */
   readonly dropped: number;
@@ -40,12 +40,12 @@ export interface Fit {
 }
 
 /** Landing within this of the target counts as fitting, seconds. */
-export const windowSeconds = 20;
+export const landingSeconds = 20;
 
 /**
  * Fits a class to its slot, exactly: among sayable doses between each rung's least and most, the one that lands in the
- * window (else nearest to it), with the least weight of items left out, then nearest to the usual doses, then nearest
- * to the middle of the window. A dynamic programme over whole seconds; it yields its progress so that whoever pumps it
+ * landing (else nearest to it), with the least weight of items left out, then nearest to the usual doses, then nearest
+ * to the middle of the landing. A dynamic programme over whole seconds; it yields its progress so that whoever pumps it
  * may stop.
  */
 export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
@@ -55,8 +55,8 @@ export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
   const target = Math.round(targetMs / 1000);
   const frame = {
     targetMs,
-    low: target - windowSeconds,
-    high: target + windowSeconds,
+    low: target - landingSeconds,
+    high: target + landingSeconds,
     target,
     beforeMs: room.plannedMs,
   };
@@ -137,7 +137,7 @@ export function fitNow(request: FitRequest): Fit {
   }
 }
 
-interface Frame extends Window {
+interface Frame extends Landing {
   readonly targetMs: number;
   readonly beforeMs: number;
 }
@@ -210,9 +210,9 @@ function* proposal(request: FitRequest, best: Searched | null, frame: Frame): Ge
 function reasonOf(dose: Dose | null, steps: number, frame: Frame): string {
   const over = frame.beforeMs - frame.targetMs;
   const why =
-    over > windowSeconds * 1000
+    over > landingSeconds * 1000
       ? 'the class was too long'
-      : over < -windowSeconds * 1000
+      : over < -landingSeconds * 1000
         ? 'there was time to fill'
         : 'it lay outside what this level asks';
   if (dose === null) return `you marked it as one that can go; ${why}`;

@@ -1,5 +1,5 @@
 export { type Alternative, alternativesOf } from './alternatives';
 export * from './fit';
 export type { FitProgress } from './request';
-export * from './rest';
+export * from './remainder';
 export { dropWeight } from './search';

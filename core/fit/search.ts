@@ -1,6 +1,6 @@
 import type { Pace } from '../plan';
 import { type HandOver, transition } from '../timeline';
-import { type Step, type Window, cheapest } from './chain';
+import { type Step, type Landing, cheapest } from './chain';
 import type { Choice, Segment, Unit } from './spans';
 
 const weightOfPriority: Readonly<Record<number, number>> = { 1: 1, 2: 3, 3: 9 };
@@ -34,7 +34,7 @@ interface Node {
 /** What a search over the whole seconds of a class found. */
 export interface Searched {
   readonly picks: ReadonlyMap<Unit, Choice>;
-  /** Seconds outside the window; weight of what is left out and steps, as one cost; seconds off the middle. */
+  /** Seconds outside the landing; weight of what is left out and steps, as one cost; seconds off the middle. */
   readonly rank: Rank;
 }
 export type Rank = readonly [missed: number, cost: number, off: number];
@@ -46,13 +46,17 @@ export type Rank = readonly [missed: number, cost: number, off: number];
  * behind. Yields after each attempt and each layer, 0 to 1.
  * @returns null for a class without units that can be reached
  */
-export function* search(segments: readonly Segment[], pace: Pace, window: Window): Generator<number, Searched | null> {
-  const { low, high, target } = window;
+export function* search(
+  segments: readonly Segment[],
+  pace: Pace,
+  landing: Landing,
+): Generator<number, Searched | null> {
+  const { low, high, target } = landing;
   const chain = chainOf(segments, pace);
   for (const ceiling of ceilings) {
     const found = cheapest(
       chain.map(({ steps }) => steps),
-      window,
+      landing,
       ceiling,
     );
     yield 0.05;

@@ -1,11 +1,13 @@
-import { type Dose, doseTime, partTime } from '../dose';
+import { type Dose, doseTime, partTime, tempoOf } from '../dose';
 import { type Block, type Item, type Plan, otherSide } from '../plan';
 import {
   type FindRevision,
   type HandOver,
   type ReadyItem,
+  type Visit,
+  arrivesWith,
   buildTimeline,
-  handOverOf,
+  leavesWith,
   readyItem,
   stretchesOf,
 } from '../timeline';
@@ -76,10 +78,8 @@ export function segmentsOf(plan: Plan, find: FindRevision, options: SpanOptions)
       }
       let end = i + 1;
       for (let next = stretches[end]; next?.kind === 'item' && next.runsOn; next = stretches[++end]);
-      const run = stretches
-        .slice(i, end)
-        .flatMap((s) => (s.kind === 'item' ? (s.visits[0] ? [s.visits[0].ready] : []) : []));
-      segments.push({ kind: 'line', unit: lineUnit(plan, block, run, find, options) });
+      const visits = stretches.slice(i, end).map((s) => (s.kind === 'item' ? s.visits : []));
+      segments.push({ kind: 'line', unit: lineUnit(plan, block, visits, find, options) });
       i = end;
     }
     return segments;
@@ -108,7 +108,15 @@ function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alter
   return [...best.values()];
 }
 
-function lineUnit(plan: Plan, block: Block, run: readonly ReadyItem[], find: FindRevision, options: SpanOptions): Unit {
+/** @param visits of each item of a run in music, or of the one item there is */
+function lineUnit(
+  plan: Plan,
+  block: Block,
+  visits: readonly (readonly Visit[])[],
+  find: FindRevision,
+  options: SpanOptions,
+): Unit {
+  const run = visits.flatMap(([visit]) => (visit ? [visit.ready] : []));
   const each = run.map((ready) => choicesFor(ready, options));
   const many = each.reduce((n, list) => n * list.length, 1);
   const lists = many > mostCombinations ? run.map(({ item }): Alternative[] => [{ dose: item.dose, steps: 0 }]) : each;
@@ -118,13 +126,8 @@ function lineUnit(plan: Plan, block: Block, run: readonly ReadyItem[], find: Fin
   );
   const items = run.map((r) => r.item);
   const first = run[0];
-  const last = run.at(-1);
-  if (!first || !last) throw new RangeError('a run has at least one item');
+  if (!first) throw new RangeError('a run has at least one item');
   const { floor } = plan.brief;
-  const oneFoot = last.execution.sidePattern === 'each';
-  const lead =
-    first.execution.sidePattern === 'each' || first.execution.sidePattern === 'alternate' ? first.lead : 'both';
-  const left = oneFoot ? otherSide(last.lead) : last.execution.sidePattern === 'alternate' ? last.lead : 'both';
   const own = spanAlone(
     plan,
     block,
@@ -142,8 +145,8 @@ function lineUnit(plan: Plan, block: Block, run: readonly ReadyItem[], find: Fin
   return {
     items,
     choices: fewest(combined.map(({ doses, steps }) => ({ doses, steps, spanMs: [spanOf(doses)] }))),
-    arrives: [handOverOf(first.execution, lead, floor)],
-    leaves: [handOverOf(last.execution, left, floor)],
+    arrives: [arrivesWith(visits.flat(), floor)],
+    leaves: [leavesWith(visits.flat(), floor)],
     mayDrop: run.length === 1 && droppable(first.item, options),
   };
 }
@@ -172,12 +175,12 @@ function ringOf(
       steps,
       spanMs: evenly(ready, dose) ? own.map((ms) => ms + timeBetween(ready, dose)) : spansOf(dose),
     }));
-    const over = [lead, otherSide(lead)].map((foot) => handOverOf(ready.execution, foot, floor));
+    const visits = [lead, otherSide(lead)].map((feet, i): Visit => ({ ready, feet, second: i === 1 }));
     return {
       items: [ready.item],
       choices: fewest(choices),
-      arrives: over,
-      leaves: over,
+      arrives: visits.map((visit) => arrivesWith([visit], floor)),
+      leaves: visits.map((visit) => leavesWith([visit], floor)),
       mayDrop: oneLead && droppable(ready.item, options),
     };
   });
@@ -195,7 +198,7 @@ const timelineOf = (plan: Plan, block: Block, find: FindRevision) =>
  */
 function evenly({ item, execution }: ReadyItem, dose: Dose): boolean {
   const [now, then] = [item.dose[0], dose[0]];
-  const sameTempo = now?.kind !== 'reps' || then?.kind !== 'reps' || now.tempoSeconds === then.tempoSeconds;
+  const sameTempo = !now || !then || tempoOf(now) === tempoOf(then);
   return execution.sidePattern !== 'alternate' && item.sides.mode !== 'extra-set' && sameTempo;
 }
 
@@ -215,7 +218,7 @@ function spanAlone(
 ): number {
   const tried = items.map((item, i) => ({ ...item, dose: doses[i] ?? item.dose }));
   const { totalMs, activityMs } = timelineOf(plan, { ...block, items: tried }, find);
-  return totalMs - activityMs.settle;
+  return totalMs - activityMs.rounding;
 }
 
 /** Time of each visit of one item of a ring, without getting there and without rounding up. */
@@ -225,7 +228,7 @@ function visitSpans(plan: Plan, block: Block, itemId: string, find: FindRevision
   return visits.map(({ startMs, endMs }) =>
     timeline.events
       .filter((e) => e.lane === 'body' && e.itemId === itemId && e.startMs >= startMs && e.endMs <= endMs)
-      .filter((e) => e.kind !== 'transition' && e.kind !== 'settle')
+      .filter((e) => e.kind !== 'transition' && e.kind !== 'rounding')
       .reduce((ms, e) => ms + e.endMs - e.startMs, 0),
   );
 }

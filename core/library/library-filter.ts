@@ -3,8 +3,10 @@ import {
   type Concern,
   type Exercise,
   type Family,
+  type Performance,
   type Position,
   type School,
+  cautionsOf,
   differsFrom,
 } from '../exercise';
 import { type Floor, type KitId, floorSuits } from '../kit';
@@ -37,10 +39,10 @@ export const noFilter: LibraryFilter = {
 };
 
 /**
- * Whether an exercise passes a filter. Position, kit and floor count also where a rung changes them.
+ * Whether an exercise suits a filter. Position, kit and floor count also where a rung changes them.
  * @param usualMs its usual time in class, asked for only when the filter names one
  */
-export function passes(exercise: Exercise, filter: LibraryFilter, usualMs: () => number): boolean {
+export function suits(exercise: Exercise, filter: LibraryFilter, usualMs: () => number): boolean {
   const ways = [
     exercise.performance,
     ...(exercise.ladder?.rungs.map((r) => ({ ...exercise.performance, ...r.change })) ?? []),
@@ -49,20 +51,23 @@ export function passes(exercise: Exercise, filter: LibraryFilter, usualMs: () =>
   if (filter.axis !== null && !exercise.ladder?.rungs.some((rung) => rung.axes[filter.axis!] !== undefined))
     return false;
   if (filter.school !== null && differsFrom(exercise, filter.school).length > 0) return false;
-  if (
-    filter.concern !== null &&
-    exercise.cautions.some(
-      (c) => c.concern === filter.concern && (c.action === 'leave-out' || c.action === 'ask-clinician'),
-    )
-  )
-    return false;
   if (filter.mostMs !== null && usualMs() > filter.mostMs) return false;
-  const { position, kit, floor } = filter;
+  const { position, kit, floor, concern } = filter;
+  if (concern !== null && barredFor(exercise, concern)) return false;
   return ways.some(
     (way) =>
       (position === null || way.position === position) &&
       (kit === null ||
         way.kit.every((need) => [need.kit, ...need.substitutes.map((s) => s.kit)].some((k) => kit.includes(k)))) &&
       (floor === null || floorSuits(way.floor, way.floorsRuledOut, floor)),
+  );
+}
+
+/** Whether somebody with a concern leaves an exercise out, or asks a clinician first, where most people begin it. */
+function barredFor(exercise: Exercise, concern: Concern): boolean {
+  const start = exercise.ladder?.rungs.find((rung) => rung.id === exercise.ladder?.startRung);
+  const way: Performance = { ...exercise.performance, ...start?.change };
+  return cautionsOf(exercise.cautions, way, exercise.stage).some(
+    (c) => c.concern === concern && (c.action === 'leave-out' || c.action === 'ask-clinician'),
   );
 }

@@ -2,7 +2,7 @@ import { type School, defaultSchool, differsFrom, startingRung } from '../exerci
 import { catalogue } from '../exercise/catalogue';
 import { newItem } from '../plan';
 import { sampleExercise } from '../testing/sample';
-import { likeness, moveTo, noFilter, passes, searchTextOf, swapsFor, typicalTimes } from './index';
+import { likeness, moveTo, noFilter, suits, searchTextOf, swapsFor, typicalTimes } from './index';
 import { bareClass } from '../testing/sample';
 
 const named = (id: string) => catalogue.find((e) => e.id === id)!;
@@ -30,7 +30,7 @@ describe('how long an exercise takes in a class', () => {
 
 describe('narrowing the library down', () => {
   const found = (change: Partial<typeof noFilter>) =>
-    catalogue.filter((e) => passes(e, { ...noFilter, ...change }, usually(e.id))).map((e) => e.id);
+    catalogue.filter((e) => suits(e, { ...noFilter, ...change }, usually(e.id))).map((e) => e.id);
 
   it('finds on carpet nothing that slides a cloth, and outdoors what may be done there', () => {
     expect(found({ floor: 'carpet' })).not.toContain('towel-gather');

@@ -1,4 +1,12 @@
-import { type Exercise, axisNames, concernNames, directionNames, familyNames, positionNames } from '../exercise';
+import {
+  type Exercise,
+  axisNames,
+  cautionsOf,
+  concernNames,
+  directionNames,
+  familyNames,
+  positionNames,
+} from '../exercise';
 import { kitNames } from '../kit';
 
 /** The words an exercise can be found by, in fields of falling weight. */
@@ -25,7 +33,7 @@ export function searchTextOf(exercise: Exercise): SearchText {
       positionNames[performance.position],
       ...performance.kit.map((need) => kitNames[need.kit]),
       ...exercise.directions.flatMap((direction) => directionNames[direction]),
-      ...exercise.cautions.map((caution) => concernNames[caution.concern]),
+      ...cautionsOf(exercise.cautions, performance, exercise.stage).map((caution) => concernNames[caution.concern]),
       ...(ladder?.rungs.map((rung) => rung.name) ?? []),
       ...new Set(
         ladder?.rungs.flatMap((rung) => Object.keys(rung.axes).map((a) => axisNames[a as keyof typeof axisNames])) ??

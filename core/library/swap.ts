@@ -1,4 +1,12 @@
-import { type Concern, type Execution, type Exercise, type School, positionNames, resolve } from '../exercise';
+import {
+  type Concern,
+  type Execution,
+  type Exercise,
+  type School,
+  cautionsOf,
+  positionNames,
+  resolve,
+} from '../exercise';
 import { kitNames } from '../kit';
 import { typicalTimes } from './typical-time';
 
@@ -45,7 +53,10 @@ export function swapsFor(exercise: Exercise, library: readonly Exercise[], schoo
 
 /** Concerns for which one exercise is left out and the other may be done. */
 export function answersOf(exercise: Exercise, other: Exercise): Concern[] {
-  const leftOut = (e: Exercise) => e.cautions.filter((c) => c.action === 'leave-out').map((c) => c.concern);
+  const leftOut = (e: Exercise) =>
+    cautionsOf(e.cautions, e.performance, e.stage)
+      .filter((c) => c.action === 'leave-out')
+      .map((c) => c.concern);
   const outThere = new Set(leftOut(other));
   return leftOut(exercise).filter((concern) => !outThere.has(concern));
 }

@@ -4,7 +4,7 @@ import { reps } from '../exercise/catalogue/author';
 import { anyPlan, anySides, variedExercises } from '../testing/arbitrary';
 import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
 import { type PlanCommand, applyCommand } from './command';
-import { perform, redo, replay, startHistory, undo } from './history';
+import { perform, redo, applyAll, startHistory, undo } from './history';
 import { copyOfPlan, newBlock, newItem, newPlan } from './make';
 import { Plan, findItem, itemsOf } from './plan';
 
@@ -120,7 +120,7 @@ function itemId() {
   return fc.tuple(fc.nat(2), fc.nat(3)).map(([b, i]) => `item-${b}-${i}`);
 }
 
-describe('undo, redo and replay', () => {
+describe('undo, redo and applyAll', () => {
   it('undo returns the same plan, redo the edited one, after any edits', () => {
     fc.assert(
       fc.property(anyPlan(), fc.array(anyCommand, { maxLength: 12 }), (start, commands) => {
@@ -136,7 +136,7 @@ describe('undo, redo and replay', () => {
         while (back.done.length > 0) back = undo(back);
         expect(back.plan).toBe(start);
         expect(
-          replay(
+          applyAll(
             start,
             history.done.map((s) => s.command),
           ),

@@ -14,20 +14,20 @@ const PlanChange = PlanFields.pick({
 }).partial();
 const ItemChange = Item.omit({ id: true, exerciseId: true }).partial();
 const BlockChange = Block.pick({ name: true, flow: true }).partial();
-const place = z.int().min(0);
+const position = z.int().min(0);
 
 const editClass = z.strictObject({ type: z.literal('edit-class'), change: PlanChange });
-const addBlock = z.strictObject({ type: z.literal('add-block'), block: Block, index: place });
+const addBlock = z.strictObject({ type: z.literal('add-block'), block: Block, index: position });
 const editBlock = z.strictObject({ type: z.literal('edit-block'), blockId: z.string(), change: BlockChange });
-const moveBlock = z.strictObject({ type: z.literal('move-block'), blockId: z.string(), index: place });
+const moveBlock = z.strictObject({ type: z.literal('move-block'), blockId: z.string(), index: position });
 const removeBlock = z.strictObject({ type: z.literal('remove-block'), blockId: z.string() });
-const addItem = z.strictObject({ type: z.literal('add-item'), item: Item, blockId: z.string(), index: place });
+const addItem = z.strictObject({ type: z.literal('add-item'), item: Item, blockId: z.string(), index: position });
 const editItem = z.strictObject({ type: z.literal('edit-item'), itemId: z.string(), change: ItemChange });
 const moveItem = z.strictObject({
   type: z.literal('move-item'),
   itemId: z.string(),
   blockId: z.string(),
-  index: place,
+  index: position,
 });
 /** Every item of an exercise to another revision of it. */
 const moveRevision = z.strictObject({ type: z.literal('move-revision'), exerciseId: z.string(), revision: RevisionId });

@@ -41,7 +41,7 @@ export function redo(history: History): History {
   return again.ok ? { ...again.value, undone: rest } : history;
 }
 
-/** Replays commands over a plan. */
-export function replay(plan: Plan, commands: readonly PlanCommand[]): Result<Plan, CommandError> {
+/** Several commands over a plan, one after the other; the first that is refused ends it. */
+export function applyAll(plan: Plan, commands: readonly PlanCommand[]): Result<Plan, CommandError> {
   return commands.reduce<Result<Plan, CommandError>>((so, c) => (so.ok ? applyCommand(so.value, c) : so), ok(plan));
 }

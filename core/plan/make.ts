@@ -9,7 +9,7 @@ export type NextId = () => string;
 /** An empty class: the page an instructor starts from. */
 export function newPlan(id: string, title: string, slotSeconds: number, school: School = defaultSchool): Plan {
   return {
-    format: 1,
+    format: 2,
     id,
     title,
     brief: { audience: 'mixed', purpose: '', people: null, floor: 'wood', concerns: [], teacherAt: 'walks' },

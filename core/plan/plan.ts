@@ -72,9 +72,9 @@ export const Brief = z.strictObject({
   people: z.int().min(1).max(200).nullable(),
   floor: Floor,
   /** What somebody in the room has, without names. */
-  concerns: z.array(Concern).max(16).default([]),
+  concerns: z.array(Concern).max(16),
   /** Where the teacher stands to see: going round, in front of the class, or behind it. */
-  teacherAt: z.enum(['walks', 'front', 'behind']).default('walks'),
+  teacherAt: z.enum(['walks', 'front', 'behind']),
 });
 export type Brief = z.infer<typeof Brief>;
 
@@ -86,7 +86,8 @@ export type Accepted = z.infer<typeof Accepted>;
 
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
-  format: z.literal(1),
+  /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
+  format: z.literal(2),
   id: Id,
   title: z.string().trim().min(1).max(120),
   brief: Brief,
@@ -101,7 +102,7 @@ export const PlanFields = z.strictObject({
   school: School,
   pace: Pace,
   blocks: z.array(Block).max(24),
-  accepted: z.array(Accepted).max(200).default([]),
+  accepted: z.array(Accepted).max(200),
 });
 
 export const Plan = PlanFields.superRefine((plan, context) => {

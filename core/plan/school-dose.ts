@@ -1,15 +1,13 @@
-import { type Dose, type DosePart, type DoseRange, byFeel, doseTime, sayableSeconds, timed } from '../dose';
+import { type Dose, type DoseRange, byFeel, doseTime, kindOf, sayableSeconds, timed } from '../dose';
 import type { School } from '../exercise';
-
-const counted: ReadonlySet<DosePart['kind']> = new Set(['reps', 'hold', 'passes', 'stops', 'breaths']);
 
 /**
  * The dose a new item begins with, as the teacher's school gives it: the usual number, the same as a time, or until it
- * is felt inside the window of least and most. Walking, music, times and windows stay what they are.
+ * is felt between least and most. Walking, music, times and what goes by feel stay what they are.
  * @param phaseSeconds seconds of each phase of one rep
  */
 export function schoolDose(doses: DoseRange, phaseSeconds: readonly number[], school: School['dose']): Dose {
-  if (school === 'range' || !doses.usual.every((part) => counted.has(part.kind))) return doses.usual;
+  if (school === 'range' || !doses.usual.every((part) => kindOf(part).countable)) return doses.usual;
   const usual = nearest(secondsOf(doses.usual, phaseSeconds));
   if (school === 'time') return [timed(usual)];
   const least = Math.min(usual, nearest(secondsOf(doses.least, phaseSeconds)));

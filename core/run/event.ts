@@ -8,8 +8,8 @@ export const RunAction = z.discriminatedUnion('kind', [
   /** Freezes the count. */
   z.strictObject({ kind: z.literal('held') }),
   z.strictObject({ kind: z.literal('resumed') }),
-  /** To the start of a leg, where it waits. */
-  z.strictObject({ kind: z.literal('moved'), leg: z.int().min(0) }),
+  /** To the start of a bout, where it waits. */
+  z.strictObject({ kind: z.literal('moved'), bout: z.int().min(0) }),
   /** A change of the plan while it is taught: one set more, one less. */
   z.strictObject({ kind: z.literal('adapted'), command: PlanCommand }),
   z.strictObject({ kind: z.literal('observed'), words: z.string().min(1).max(500) }),

@@ -1,11 +1,11 @@
 import type { Side } from '../plan';
-import { type RunState, currentLeg, stageMs } from './run';
+import { type RunState, currentBout, statusMs } from './run';
 
 /** How a class being taught stands against its plan, ms. */
 export interface LiveTimes {
   /** Since the run began. */
   readonly elapsedMs: number;
-  /** What the plan would be at now: its own time of this leg and of how far the leg has come. */
+  /** What the plan would be at now: its own time of this bout and of how far the bout has come. */
   readonly plannedMs: number;
   /** Above zero: behind the plan. */
   readonly behindMs: number;
@@ -17,12 +17,12 @@ export interface LiveTimes {
 
 /** Every live time of a run, from its state: the rest of the class is taken as planned. */
 export function retime(state: RunState): LiveTimes {
-  const leg = currentLeg(state);
+  const bout = currentBout(state);
   const total = state.timeline.totalMs;
-  const plannedMs = leg
+  const plannedMs = bout
     ? Math.min(
-        leg.endMs,
-        state.stage === 'work' ? leg.workStartMs + stageMs(state) : leg.startMs + spentSettingUp(state),
+        bout.endMs,
+        state.status === 'work' ? bout.workStartMs + statusMs(state) : bout.startMs + spentSettingUp(state),
       )
     : total;
   const behindMs = state.atMs - plannedMs;
@@ -31,8 +31,8 @@ export function retime(state: RunState): LiveTimes {
 }
 
 function spentSettingUp(state: RunState): number {
-  const leg = currentLeg(state);
-  return leg ? Math.min(state.atMs - state.legSinceMs, leg.workStartMs - leg.startMs) : 0;
+  const bout = currentBout(state);
+  return bout ? Math.min(state.atMs - state.boutSinceMs, bout.workStartMs - bout.startMs) : 0;
 }
 
 /** Reps one side owes the other. */
@@ -47,12 +47,12 @@ export interface Owed {
  * Units are those of the dose: reps, holds, passes.
  */
 export function owed(state: RunState): Owed[] {
-  const done = new Map<string, { left: number; right: number; legs: number }>();
+  const done = new Map<string, { left: number; right: number; bouts: number }>();
   for (const { itemId, feet, unitsDone } of state.records) {
     if (itemId === null || (feet !== 'left' && feet !== 'right')) continue;
-    const sides = done.get(itemId) ?? { left: 0, right: 0, legs: 0 };
+    const sides = done.get(itemId) ?? { left: 0, right: 0, bouts: 0 };
     sides[feet] += unitsDone;
-    sides.legs += 1;
+    sides.bouts += 1;
     done.set(itemId, sides);
   }
   return state.plan.blocks
@@ -60,7 +60,7 @@ export function owed(state: RunState): Owed[] {
     .flatMap(({ id, sides }) => {
       const found = done.get(id);
       const still =
-        state.stage !== 'over' && state.legs.some((leg) => leg.itemId === id && leg.index >= state.legIndex);
+        state.status !== 'over' && state.bouts.some((bout) => bout.itemId === id && bout.index >= state.boutIndex);
       if (!found || still || sides.mode === 'extra-set' || found.left === found.right) return [];
       const side: Side = found.left < found.right ? 'left' : 'right';
       return [{ itemId: id, side, units: Math.abs(found.left - found.right) }];

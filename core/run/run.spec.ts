@@ -5,10 +5,10 @@ import { anyPlan, variedExercises } from '../testing/arbitrary';
 import { bareClass, sampleExercise, sampleRevision, timelineOf } from '../testing/sample';
 import { eventAt } from '../timeline';
 import { type RunAction, type RunEvent, effective } from './event';
-import { legsOf } from './leg';
+import { boutsOf } from './bout';
 import { owed, retime } from './retime';
 import { tonesOf } from './tones';
-import { type RunState, advanceTo, counting, currentLeg, replay, startRun } from './run';
+import { type RunState, advanceTo, counting, currentBout, replay, startRun } from './run';
 
 const press = sampleExercise('press');
 const rise = sampleExercise('rise', { sidePattern: 'both', position: 'standing' });
@@ -38,7 +38,7 @@ const go: RunAction = { kind: 'started' };
 describe('a class that follows the teacher', () => {
   it('waits ready until it is started, however long that takes', () => {
     const state = teach([]).at(90_000);
-    expect(state.stage).toBe('ready');
+    expect(state.status).toBe('ready');
     expect(retime(state)).toMatchObject({ elapsedMs: 90_000, behindMs: 80_000 });
   });
 
@@ -48,11 +48,11 @@ describe('a class that follows the teacher', () => {
       [10_000, go],
       [40_000, go],
     ]);
-    expect(at(9000).stage).toBe('set-up');
+    expect(at(9000).status).toBe('set-up');
     expect(counting(at(10_000 + 9000))?.count).toMatchObject({ unit: 3, units: 5 });
-    expect(at(30_000)).toMatchObject({ stage: 'set-up', legIndex: 1 });
+    expect(at(30_000)).toMatchObject({ status: 'set-up', boutIndex: 1 });
     expect(counting(at(41_000))?.feet).toBe('right');
-    expect(at(60_000)).toMatchObject({ stage: 'ready', legIndex: 2 });
+    expect(at(60_000)).toMatchObject({ status: 'ready', boutIndex: 2 });
   });
 
   it('holds the count and goes on where it was', () => {
@@ -71,7 +71,7 @@ describe('a class that follows the teacher', () => {
 
   it('goes on by itself only when asked', () => {
     const { at } = teach([[0, { kind: 'flowing', on: true }]]);
-    expect(at(plan.slotSeconds * 1000).stage).toBe('over');
+    expect(at(plan.slotSeconds * 1000).status).toBe('over');
     expect(retime(at(30_000)).behindMs).toBe(0);
   });
 
@@ -95,7 +95,7 @@ describe('a class that follows the teacher', () => {
       [0, go],
       [5000, { kind: 'adapted', command: { type: 'remove-item', itemId: 'item-1' } }],
     ]);
-    expect(at(6000).legs).toHaveLength(3);
+    expect(at(6000).bouts).toHaveLength(3);
   });
 
   it('stops when the class is ended and keeps what was done', () => {
@@ -104,7 +104,7 @@ describe('a class that follows the teacher', () => {
       [10_000, go],
       [18_500, { kind: 'ended' }],
     ]).at(60_000);
-    expect(state.stage).toBe('over');
+    expect(state.status).toBe('over');
     expect(state.records).toMatchObject([{ unitsDone: 2, unitsPlanned: 5, workMs: 8500 }]);
   });
 });
@@ -115,7 +115,7 @@ describe('owed reps', () => {
       [0, go],
       [10_000, go],
       [40_000, go],
-      [56_500, { kind: 'moved', leg: 2 }],
+      [56_500, { kind: 'moved', bout: 2 }],
     ]).at(57_000);
     expect(owed(state)).toEqual([{ itemId: 'item-0', side: 'right', units: 1 }]);
   });
@@ -141,10 +141,10 @@ describe('owed reps', () => {
 });
 
 describe('tones', () => {
-  it('sound at each rep, each phase and the end of the leg, and rest in rests', () => {
+  it('sound at each rep, each phase and the end of the bout, and rest in rests', () => {
     const { timeline } = bareClass([{ exercise: sampleExercise('band', {}, [2, 1, 3]), dose: reps(2) }]);
-    const [leg] = legsOf(timeline);
-    expect(leg && tonesOf(leg).map((t) => `${t.kind} ${t.workMs}`)).toEqual([
+    const [bout] = boutsOf(timeline);
+    expect(bout && tonesOf(bout).map((t) => `${t.kind} ${t.workMs}`)).toEqual([
       'rep 0',
       'phase 2000',
       'phase 3000',
@@ -153,7 +153,7 @@ describe('tones', () => {
       'phase 9000',
       'end 12000',
     ]);
-    const [held] = legsOf(bareClass([{ exercise: rise, dose: holds(2, 10, 5) }]).timeline);
+    const [held] = boutsOf(bareClass([{ exercise: rise, dose: holds(2, 10, 5) }]).timeline);
     expect(held && tonesOf(held).map((t) => t.workMs)).toEqual([0, 15_000, 25_000]);
   });
 });
@@ -172,12 +172,12 @@ describe('events', () => {
     const { events, at } = teach([
       [0, go],
       [10_000, go],
-      [15_000, { kind: 'moved', leg: 2 }],
+      [15_000, { kind: 'moved', bout: 2 }],
       [16_000, { kind: 'undone', seq: 2 }],
     ]);
     expect(events).toHaveLength(4);
     expect(effective(events).map((e) => e.seq)).toEqual([0, 1]);
-    expect(at(18_000)).toMatchObject({ legIndex: 0, stage: 'work' });
+    expect(at(18_000)).toMatchObject({ boutIndex: 0, status: 'work' });
   });
 
   it('are a reload: replaying at an instant is the same as having been there', () => {
@@ -190,13 +190,13 @@ describe('events', () => {
 });
 
 /** Teaches any plan exactly as planned, in virtual time: a tap whenever the timeline moves on. */
-function taughtAsPlanned(any: Plan): { events: RunEvent[]; legs: ReturnType<typeof legsOf> } {
-  const legs = legsOf(timelineOf(any, variedExercises));
-  const taps = legs.flatMap((leg) => {
-    if (leg.goesStraightOn || leg.workStartMs === leg.startMs) return [leg.workStartMs];
-    return [leg.startMs, leg.workStartMs];
+function taughtAsPlanned(any: Plan): { events: RunEvent[]; bouts: ReturnType<typeof boutsOf> } {
+  const bouts = boutsOf(timelineOf(any, variedExercises));
+  const taps = bouts.flatMap((bout) => {
+    if (bout.goesStraightOn || bout.workStartMs === bout.startMs) return [bout.workStartMs];
+    return [bout.startMs, bout.workStartMs];
   });
-  return { legs, events: taps.map((atMs, seq) => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs, event: go })) };
+  return { bouts, events: taps.map((atMs, seq) => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs, event: go })) };
 }
 const findVaried = (revision: string) => variedExercises[Number.parseInt(revision, 16)] ?? null;
 
@@ -213,7 +213,7 @@ describe('a whole class in virtual time, taught as planned', () => {
           expect(counting(replay(any, events, atMs, findVaried))).toEqual(eventAt(timeline, atMs));
         }
         const end: RunState = replay(any, events, timeline.totalMs, findVaried);
-        expect(end.stage).toBe('over');
+        expect(end.status).toBe('over');
         expect(retime(end)).toMatchObject({ behindMs: 0, endsAtMs: timeline.totalMs });
         expect(end.records.reduce((ms, r) => ms + r.unitsDone, 0)).toBe(
           end.records.reduce((ms, r) => ms + r.unitsPlanned, 0),
@@ -224,23 +224,23 @@ describe('a whole class in virtual time, taught as planned', () => {
     );
   });
 
-  it('cuts any class into legs without gaps', () => {
+  it('cuts any class into bouts without gaps', () => {
     fc.assert(
       fc.property(anyPlan(), (any) => {
         const timeline = timelineOf(any, variedExercises);
-        const legs = legsOf(timeline);
-        expect(legs.filter((leg, i) => leg.startMs !== (legs[i - 1]?.endMs ?? 0) || leg.endMs <= leg.startMs)).toEqual(
-          [],
-        );
-        expect(legs.at(-1)?.endMs ?? 0).toBe(timeline.totalMs);
+        const bouts = boutsOf(timeline);
+        expect(
+          bouts.filter((bout, i) => bout.startMs !== (bouts[i - 1]?.endMs ?? 0) || bout.endMs <= bout.startMs),
+        ).toEqual([]);
+        expect(bouts.at(-1)?.endMs ?? 0).toBe(timeline.totalMs);
       }),
       { numRuns: 60 },
     );
   });
 
   it('starts with nothing to count in an empty class', () => {
-    expect(startRun({ ...plan, blocks: [] }, find).stage).toBe('over');
-    expect(currentLeg(startRun({ ...plan, blocks: [] }, find))).toBeNull();
+    expect(startRun({ ...plan, blocks: [] }, find).status).toBe('over');
+    expect(currentBout(startRun({ ...plan, blocks: [] }, find))).toBeNull();
     expect(sampleRevision(1)).toHaveLength(16);
   });
 });

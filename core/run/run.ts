@@ -2,18 +2,18 @@ import type { TimelineEvent } from '../timeline';
 import { type FindRevision, type Timeline, buildTimeline } from '../timeline';
 import { type Plan, applyCommand } from '../plan';
 import { type RunEvent, effective } from './event';
-import { type Leg, countAt, legsOf } from './leg';
+import { type Bout, countAt, boutsOf } from './bout';
 
-/** Where a leg stands: waiting for the teacher, being set up, being counted, or over. */
-export type Stage = 'ready' | 'set-up' | 'work' | 'over';
+/** Where a bout stands: waiting for the teacher, being set up, being counted, or over. */
+export type Status = 'ready' | 'set-up' | 'work' | 'over';
 
-/** What really happened to one leg, ms. */
-export interface LegRecord {
+/** What really happened to one bout, ms. */
+export interface BoutRecord {
   readonly itemId: string | null;
-  readonly feet: Leg['feet'];
+  readonly feet: Bout['feet'];
   readonly plannedSetUpMs: number;
   readonly plannedWorkMs: number;
-  /** From arriving at the leg to its first rep, waiting included. */
+  /** From arriving at the bout to its first rep, waiting included. */
   readonly setUpMs: number;
   /** From the first rep to the last, holds left out. */
   readonly workMs: number;
@@ -28,36 +28,36 @@ export interface LegRecord {
 export interface RunState {
   readonly plan: Plan;
   readonly timeline: Timeline;
-  readonly legs: readonly Leg[];
-  readonly legIndex: number;
-  readonly stage: Stage;
+  readonly bouts: readonly Bout[];
+  readonly boutIndex: number;
+  readonly status: Status;
   readonly atMs: number;
-  /** When this leg was arrived at, and when its present stage began. */
-  readonly legSinceMs: number;
-  readonly stageSinceMs: number;
-  /** Held time of this stage that is over, and since when it is held now. */
+  /** When this bout was arrived at, and when its present status began. */
+  readonly boutSinceMs: number;
+  readonly statusSinceMs: number;
+  /** Held time of this status that is over, and since when it is held now. */
   readonly heldMs: number;
   readonly heldSinceMs: number | null;
   readonly flowing: boolean;
-  readonly records: readonly LegRecord[];
+  readonly records: readonly BoutRecord[];
   readonly observed: readonly { readonly atMs: number; readonly words: string }[];
 }
 
 const isUnit = (e: TimelineEvent) => e.activity === 'work';
 
-/** A run before anything has happened: the first leg waits. */
+/** A run before anything has happened: the first bout waits. */
 export function startRun(plan: Plan, find: FindRevision): RunState {
   const timeline = buildTimeline({ plan, find });
-  const legs = legsOf(timeline);
+  const bouts = boutsOf(timeline);
   return {
     plan,
     timeline,
-    legs,
-    legIndex: 0,
-    stage: legs.length === 0 ? 'over' : 'ready',
+    bouts,
+    boutIndex: 0,
+    status: bouts.length === 0 ? 'over' : 'ready',
     atMs: 0,
-    legSinceMs: 0,
-    stageSinceMs: 0,
+    boutSinceMs: 0,
+    statusSinceMs: 0,
     heldMs: 0,
     heldSinceMs: null,
     flowing: false,
@@ -66,18 +66,18 @@ export function startRun(plan: Plan, find: FindRevision): RunState {
   };
 }
 
-/** Time of the present stage without what was held, ms. */
-export function stageMs(state: RunState): number {
-  return (state.heldSinceMs ?? state.atMs) - state.stageSinceMs - state.heldMs;
+/** Time of the present status without what was held, ms. */
+export function statusMs(state: RunState): number {
+  return (state.heldSinceMs ?? state.atMs) - state.statusSinceMs - state.heldMs;
 }
 
-export const currentLeg = (state: RunState): Leg | null =>
-  state.stage === 'over' ? null : (state.legs[state.legIndex] ?? null);
+export const currentBout = (state: RunState): Bout | null =>
+  state.status === 'over' ? null : (state.bouts[state.boutIndex] ?? null);
 
 /** What is counted now; null outside the work. */
 export function counting(state: RunState): TimelineEvent | null {
-  const leg = currentLeg(state);
-  return leg && state.stage === 'work' ? countAt(leg, stageMs(state)) : null;
+  const bout = currentBout(state);
+  return bout && state.status === 'work' ? countAt(bout, statusMs(state)) : null;
 }
 
 /** The state at an instant: whatever the clock alone brings about has happened. */
@@ -86,18 +86,18 @@ export function advanceTo(state: RunState, atMs: number): RunState {
   for (;;) {
     const due = dueAt(now);
     if (due === null || due > atMs) return { ...now, atMs: Math.max(atMs, now.atMs) };
-    now = now.stage === 'work' ? finishLeg({ ...now, atMs: due }) : enterStage({ ...now, atMs: due });
+    now = now.status === 'work' ? finishBout({ ...now, atMs: due }) : enterStatus({ ...now, atMs: due });
   }
 }
 
 /** When the clock alone brings the next change: the last rep is over; or, flowing, the planned set-up is. */
 function dueAt(state: RunState): number | null {
-  const leg = currentLeg(state);
-  if (!leg || state.heldSinceMs !== null) return null;
-  const from = state.stageSinceMs + state.heldMs;
-  if (state.stage === 'work') return from + leg.workEndMs - leg.workStartMs;
+  const bout = currentBout(state);
+  if (!bout || state.heldSinceMs !== null) return null;
+  const from = state.statusSinceMs + state.heldMs;
+  if (state.status === 'work') return from + bout.workEndMs - bout.workStartMs;
   if (!state.flowing) return null;
-  return state.stage === 'ready' ? from : from + leg.workStartMs - leg.startMs;
+  return state.status === 'ready' ? from : from + bout.workStartMs - bout.startMs;
 }
 
 /** One teacher's action. Actions that make no sense now change nothing. */
@@ -105,13 +105,13 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
   const now = advanceTo(state, atMs);
   switch (event.kind) {
     case 'started':
-      return now.stage === 'ready' || now.stage === 'set-up' ? enterStage(release(now)) : release(now);
+      return now.status === 'ready' || now.status === 'set-up' ? enterStatus(release(now)) : release(now);
     case 'held':
-      return now.heldSinceMs === null && now.stage !== 'over' ? { ...now, heldSinceMs: now.atMs } : now;
+      return now.heldSinceMs === null && now.status !== 'over' ? { ...now, heldSinceMs: now.atMs } : now;
     case 'resumed':
       return release(now);
     case 'moved':
-      return moveTo(now, event.leg);
+      return moveTo(now, event.bout);
     case 'adapted':
       return adapt(now, event, find);
     case 'observed':
@@ -119,7 +119,7 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
     case 'flowing':
       return { ...now, flowing: event.on };
     case 'ended':
-      return now.stage === 'over' ? now : { ...record(now), stage: 'over' };
+      return now.status === 'over' ? now : { ...record(now), status: 'over' };
     case 'undone':
       return now;
   }
@@ -137,53 +137,61 @@ function release(state: RunState): RunState {
   return { ...state, heldMs: state.heldMs + state.atMs - state.heldSinceMs, heldSinceMs: null };
 }
 
-function enterStage(state: RunState): RunState {
-  const leg = currentLeg(state);
-  const straightToWork = leg !== null && leg.workStartMs === leg.startMs;
-  const stage: Stage = state.stage === 'set-up' || straightToWork ? 'work' : 'set-up';
-  return { ...state, stage, stageSinceMs: state.atMs, heldMs: 0 };
+function enterStatus(state: RunState): RunState {
+  const bout = currentBout(state);
+  const straightToWork = bout !== null && bout.workStartMs === bout.startMs;
+  const status: Status = state.status === 'set-up' || straightToWork ? 'work' : 'set-up';
+  return { ...state, status, statusSinceMs: state.atMs, heldMs: 0 };
 }
 
-/** The last rep is over: the next leg waits, but the second side of the same item is set up at once. */
-function finishLeg(state: RunState): RunState {
+/** The last rep is over: the next bout waits, but the second side of the same item is set up at once. */
+function finishBout(state: RunState): RunState {
   const recorded = record(state);
-  const next = state.legs[state.legIndex + 1];
-  if (!next) return { ...recorded, stage: 'over', legIndex: state.legs.length };
+  const next = state.bouts[state.boutIndex + 1];
+  if (!next) return { ...recorded, status: 'over', boutIndex: state.bouts.length };
   return arrive(recorded, next.index, next.goesStraightOn ? 'set-up' : 'ready');
 }
 
-function moveTo(state: RunState, leg: number): RunState {
-  if (leg >= state.legs.length) return state;
-  const started = state.stage === 'work' || (state.stage === 'set-up' && leg > state.legIndex);
-  return arrive(release(started ? record(release(state)) : state), leg, 'ready');
+function moveTo(state: RunState, bout: number): RunState {
+  if (bout >= state.bouts.length) return state;
+  const started = state.status === 'work' || (state.status === 'set-up' && bout > state.boutIndex);
+  return arrive(release(started ? record(release(state)) : state), bout, 'ready');
 }
 
-function arrive(state: RunState, legIndex: number, stage: Stage): RunState {
-  return { ...state, legIndex, stage, legSinceMs: state.atMs, stageSinceMs: state.atMs, heldMs: 0, heldSinceMs: null };
+function arrive(state: RunState, boutIndex: number, status: Status): RunState {
+  return {
+    ...state,
+    boutIndex,
+    status,
+    boutSinceMs: state.atMs,
+    statusSinceMs: state.atMs,
+    heldMs: 0,
+    heldSinceMs: null,
+  };
 }
 
 function record(state: RunState): RunState {
-  const leg = currentLeg(state);
-  if (!leg) return state;
-  const workMs = state.stage === 'work' ? stageMs(state) : 0;
-  const units = leg.events.filter(isUnit);
-  const made: LegRecord = {
-    itemId: leg.itemId,
-    feet: leg.feet,
-    plannedSetUpMs: leg.workStartMs - leg.startMs,
-    plannedWorkMs: leg.workEndMs - leg.workStartMs,
-    setUpMs: (state.stage === 'work' ? state.stageSinceMs : state.atMs) - state.legSinceMs,
+  const bout = currentBout(state);
+  if (!bout) return state;
+  const workMs = state.status === 'work' ? statusMs(state) : 0;
+  const units = bout.events.filter(isUnit);
+  const made: BoutRecord = {
+    itemId: bout.itemId,
+    feet: bout.feet,
+    plannedSetUpMs: bout.workStartMs - bout.startMs,
+    plannedWorkMs: bout.workEndMs - bout.workStartMs,
+    setUpMs: (state.status === 'work' ? state.statusSinceMs : state.atMs) - state.boutSinceMs,
     workMs,
     heldMs: state.heldMs,
-    unitsDone: units.filter((e) => e.endMs <= leg.workStartMs + workMs).length,
+    unitsDone: units.filter((e) => e.endMs <= bout.workStartMs + workMs).length,
     unitsPlanned: units.length,
-    startedAtMs: state.legSinceMs,
+    startedAtMs: state.boutSinceMs,
     endedAtMs: state.atMs,
   };
   return { ...state, records: [...state.records, made] };
 }
 
-/** A changed plan: the legs are cut anew, the count goes on where it was. */
+/** A changed plan: the bouts are cut anew, the count goes on where it was. */
 function adapt(
   state: RunState,
   { command }: Extract<RunEvent['event'], { kind: 'adapted' }>,
@@ -192,7 +200,7 @@ function adapt(
   const changed = applyCommand(state.plan, command);
   if (!changed.ok) return state;
   const timeline = buildTimeline({ plan: changed.value, find });
-  const legs = legsOf(timeline);
-  if (legs.length !== state.legs.length) return state;
-  return advanceTo({ ...state, plan: changed.value, timeline, legs }, state.atMs);
+  const bouts = boutsOf(timeline);
+  if (bouts.length !== state.bouts.length) return state;
+  return advanceTo({ ...state, plan: changed.value, timeline, bouts }, state.atMs);
 }

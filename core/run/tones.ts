@@ -1,23 +1,23 @@
-import type { Leg } from './leg';
+import type { Bout } from './bout';
 
 /** A quiet sound: a rep begins, a phase begins, a side or item is over. */
 export interface Tone {
   readonly kind: 'rep' | 'phase' | 'end';
-  /** From the first rep of the leg, ms of counted time. */
+  /** From the first rep of the bout, ms of counted time. */
   readonly workMs: number;
 }
 
-/** When a leg sounds, in order: every start of a rep or hold, every change of phase inside it, and its end. */
-export function tonesOf(leg: Leg): Tone[] {
+/** When a bout sounds, in order: every start of a rep or hold, every change of phase inside it, and its end. */
+export function tonesOf(bout: Bout): Tone[] {
   const tones: Tone[] = [];
-  for (const event of leg.events) {
+  for (const event of bout.events) {
     if (event.activity === 'rest') continue;
-    let atMs = event.startMs - leg.workStartMs;
+    let atMs = event.startMs - bout.workStartMs;
     tones.push({ kind: 'rep', workMs: atMs });
     for (const ms of event.phaseMs?.slice(0, -1) ?? []) {
       atMs += ms;
       tones.push({ kind: 'phase', workMs: atMs });
     }
   }
-  return [...tones, { kind: 'end', workMs: leg.workEndMs - leg.workStartMs }];
+  return [...tones, { kind: 'end', workMs: bout.workEndMs - bout.workStartMs }];
 }

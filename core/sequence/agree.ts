@@ -1,7 +1,7 @@
 import { sayDose } from '../dose';
 import {
-  type Place as Contactplace,
   type Phase,
+  type Place,
   type SchoolQuestion,
   answerWords,
   axisNames,
@@ -11,18 +11,18 @@ import {
   places,
   schoolWords,
 } from '../exercise';
-import { type Place, type Rule, rule } from './rule';
+import { type Entry, classRule, named, noMends, orderRule } from './rule';
 
 /** The phase in which an exercise shows what it asks of the sole: the longest. */
-const mainPhase = (place: Place): Phase | undefined =>
-  [...place.execution.phases].sort((a, b) => b.seconds - a.seconds)[0];
+const mainPhase = (entry: Entry): Phase | undefined =>
+  [...entry.execution.phases].sort((a, b) => b.seconds - a.seconds)[0];
 
 /** What two exercises ask the other way round: a ball that presses against one that lifts, long toes against curled. */
 function opposites(a: Phase, b: Phase): string[] {
   const found: string[] = [];
   // Heels up against heels down is another posture, which nobody muddles.
   if (a.working.contacts.heel.contact !== b.working.contacts.heel.contact) return found;
-  for (const at of ['innerBall', 'outerBall'] satisfies Contactplace[]) {
+  for (const at of ['innerBall', 'outerBall'] satisfies Place[]) {
     const [x, y] = [a.working.contacts[at], b.working.contacts[at]];
     if (x.meets === 'band' || y.meets === 'band') continue;
     // With the toes up as well it is a stand on the heels, not a ball that lifts.
@@ -40,37 +40,41 @@ function opposites(a: Phase, b: Phase): string[] {
   return found;
 }
 
-const sharesWork = (place: Place) => ['arch', 'toes', 'strength', 'balance'].includes(place.execution.exercise.family);
+const sharesWork = (entry: Entry) => ['arch', 'toes', 'strength', 'balance'].includes(entry.execution.exercise.family);
 
-/** Neighbours with opposite contacts have a sentence between them. */
-export const bridge: Rule = rule({
+/** What the second of two neighbours asks the other way round. */
+function turnedRound(last: Entry, entry: Entry): string[] {
+  if (!sharesWork(last) || !sharesWork(entry) || last.item.exerciseId === entry.item.exerciseId) return [];
+  const [a, b] = [mainPhase(last), mainPhase(entry)];
+  return a && b ? opposites(a, b) : [];
+}
+
+/** Neighbours with opposite contacts have a sentence between them. State: the item just before. */
+export const bridge = orderRule<string | null>({
   id: 'bridge',
   severity: 'soft',
   reason: 'Two neighbours ask opposite things of the sole. One sentence saves a muddle.',
-  begin: (): Place | null => null,
-  take: (last: Place | null, place) => {
-    if (!last || !sharesWork(last) || !sharesWork(place) || last.item.exerciseId === place.item.exerciseId)
-      return { state: place };
-    const [a, b] = [mainPhase(last), mainPhase(place)];
-    const found = a && b ? opposites(a, b) : [];
-    const said = place.item.cues.setup !== undefined || place.item.note !== '';
-    if (found.length === 0 || said) return { state: place };
-    const sentence = `The other way round from before: ${found.join(', ')}.`;
-    const { plain } = place.execution.cues.setup;
+  begin: null,
+  judge: (before, entry, setting) => {
+    const last = before === null ? null : setting.entry(before);
+    const said = entry.item.cues.setup !== undefined || entry.item.note !== '';
+    const muddled = last !== null && !said && turnedRound(last, entry).length > 0;
+    return { state: entry.item.id, breach: muddled ? { itemIds: [last.item.id, entry.item.id], cost: 2 } : null };
+  },
+  explain: (breach, context) => {
+    const [last, entry] = named(breach, context);
+    const found = turnedRound(last, entry).join(', ');
+    const setup = `The other way round from before: ${found}. ${entry.execution.cues.setup.plain}`.slice(0, 240);
     return {
-      state: place,
-      breaches: [
+      words: `After ${last.name}, ${entry.name}: ${found}.`,
+      mends: () => [
         {
-          itemIds: [last.item.id, place.item.id],
-          words: `After ${last.name}, ${place.name}: ${found.join(', ')}.`,
-          mend: () => ({
-            words: 'Say the bridge',
-            command: {
-              type: 'edit-item',
-              itemId: place.item.id,
-              change: { cues: { ...place.item.cues, setup: `${sentence} ${plain}`.slice(0, 240) } },
-            },
-          }),
+          words: 'Say the bridge',
+          command: {
+            type: 'edit-item',
+            itemId: entry.item.id,
+            change: { cues: { ...entry.item.cues, setup } },
+          },
         },
       ],
     };
@@ -78,104 +82,112 @@ export const bridge: Rule = rule({
 });
 
 /** Schools mixed: one finding a question. */
-export const schoolsMixed: Rule = rule({
+export const schoolsMixed = classRule({
   id: 'schools',
   severity: 'note',
   reason: 'It belongs to another school than this class. Mixing is fine when you mean it.',
-  begin: (): ReadonlyMap<SchoolQuestion, readonly Place[]> => new Map(),
-  take: (so: ReadonlyMap<SchoolQuestion, readonly Place[]>, place, context) => {
-    const state = new Map(so);
-    for (const question of differsFrom(place.execution.exercise, context.school))
-      state.set(question, [...(state.get(question) ?? []), place]);
-    return { state };
+  look: (context) => {
+    const { school, entries } = context;
+    const found = new Map<SchoolQuestion, Entry[]>();
+    for (const entry of entries)
+      for (const question of differsFrom(entry.execution.exercise, school))
+        found.set(question, [...(found.get(question) ?? []), entry]);
+    return [...found].map(([question, mixed]) => ({
+      itemIds: mixed.map((e) => e.item.id),
+      about: question,
+      cost: mixed.length,
+      explain: () => {
+        const answers = new Set(mixed.map((e) => e.execution.exercise.schools[question]));
+        const [answer] = answers;
+        const asked = schoolWords[question].question.replace('?', '').toLowerCase();
+        const alone = !entries.some((e) => e.execution.exercise.schools[question] === school[question]);
+        return {
+          words: `${mixed.map((e) => e.name).join(', ')}: ${asked} – ${answerWords(question, answer ?? '')}; this class: ${answerWords(question, school[question])}.`,
+          mends: () =>
+            answers.size === 1 && answer !== undefined && alone
+              ? [
+                  {
+                    words: 'Teach this class that way',
+                    command: { type: 'edit-class', change: { school: { ...school, [question]: answer } } },
+                  },
+                ]
+              : noMends(),
+        };
+      },
+    }));
   },
-  end: (found, context) =>
-    [...found].map(([question, mixed]) => {
-      const answers = new Set(mixed.map((p) => p.execution.exercise.schools[question]));
-      const [answer] = answers;
-      return {
-        itemIds: mixed.map((p) => p.item.id),
-        about: question,
-        words: `${mixed.map((p) => p.name).join(', ')}: ${schoolWords[question].question.replace('?', '').toLowerCase()} – ${answerWords(question, answer ?? '')}; this class: ${answerWords(question, context.school[question])}.`,
-        mend: () =>
-          answers.size === 1 &&
-          answer !== undefined &&
-          !context.places.some((p) => p.execution.exercise.schools[question] === context.school[question])
-            ? {
-                words: 'Teach this class that way',
-                command: { type: 'edit-class' as const, change: { school: { ...context.school, [question]: answer } } },
-              }
-            : null,
-      };
-    }),
 });
 
 /** An easier or harder option that changes two axes at once. */
-export const twoAxes: Rule = rule({
+export const twoAxes = classRule({
   id: 'two-axes',
   severity: 'note',
   reason: 'One thing at a time: a level that changes two axes at once hides which of them was too much.',
-  begin: () => null,
-  take: (state: null, place) => {
-    const ladder = place.execution.exercise.ladder;
-    const rungs = ladder?.rungs ?? [];
-    const main = rungs.findIndex((r) => r.id === place.item.rungId);
-    const from = rungs[main];
-    if (!from) return { state };
-    const breaches = (['easier', 'harder'] as const).flatMap((which) => {
-      const at = rungs.findIndex((r) => r.id === place.item[which]?.rungId);
-      const to = rungs[at];
-      const moved = to ? movedAxes(from.axes, to.axes) : [];
-      const neighbour = rungs[main + (which === 'harder' ? 1 : -1)];
-      // Neighbouring rungs that move two say why; that is settled in the exercise.
-      if (moved.length < 2 || Math.abs(at - main) === 1) return [];
-      return [
-        {
-          itemIds: [place.item.id],
-          about: which,
-          words: `${place.name}: the ${which} option changes ${moved.map((a) => axisNames[a]).join(' and ')} at once.`,
-          mend: () =>
-            neighbour
-              ? {
-                  words: `Take “${neighbour.name}”`,
-                  command: {
-                    type: 'edit-item' as const,
-                    itemId: place.item.id,
-                    change: { [which]: { rungId: neighbour.id } },
-                  },
-                }
-              : null,
-        },
-      ];
-    });
-    return { state, breaches };
-  },
+  look: (context) =>
+    context.entries.flatMap((entry) => {
+      const rungs = entry.execution.exercise.ladder?.rungs ?? [];
+      const main = rungs.findIndex((r) => r.id === entry.item.rungId);
+      const from = rungs[main];
+      if (!from) return [];
+      return (['easier', 'harder'] as const).flatMap((which) => {
+        const at = rungs.findIndex((r) => r.id === entry.item[which]?.rungId);
+        const to = rungs[at];
+        const axes = to ? movedAxes(from.axes, to.axes) : [];
+        // Neighbouring rungs that move two say why; that is settled in the exercise.
+        if (axes.length < 2 || Math.abs(at - main) === 1) return [];
+        const neighbour = rungs[main + (which === 'harder' ? 1 : -1)];
+        return [
+          {
+            itemIds: [entry.item.id],
+            about: which,
+            cost: 1,
+            explain: () => ({
+              words: `${entry.name}: the ${which} option changes ${axes.map((a) => axisNames[a]).join(' and ')} at once.`,
+              mends: () => [
+                neighbour
+                  ? {
+                      words: `Take “${neighbour.name}”`,
+                      command: {
+                        type: 'edit-item',
+                        itemId: entry.item.id,
+                        change: { [which]: { rungId: neighbour.id } },
+                      } as const,
+                    }
+                  : null,
+              ],
+            }),
+          },
+        ];
+      });
+    }),
 });
 
 /** The same exercise on the same rung has another dose in another class of this teacher. */
-export const twoDoses: Rule = rule({
+export const twoDoses = classRule({
   id: 'two-doses',
   severity: 'note',
   reason: 'Two doses for one exercise in your own classes, side by side. Both may be meant.',
-  begin: () => null,
-  take: (state: null, place, context) => {
-    const other = (context.otherDoses.get(place.item.exerciseId) ?? []).find(
-      (o) => o.rungId === place.item.rungId && JSON.stringify(o.dose) !== JSON.stringify(place.item.dose),
-    );
-    if (!other || place.item.recheck || ['check', 'close'].includes(place.execution.exercise.family)) return { state };
-    const { sidePattern } = place.execution;
-    return {
-      state,
-      breaches: [
+  look: (context) =>
+    context.entries.flatMap(({ item, execution, name }) => {
+      const other = (context.otherDoses.get(item.exerciseId) ?? []).find(
+        (o) => o.rungId === item.rungId && JSON.stringify(o.dose) !== JSON.stringify(item.dose),
+      );
+      if (!other || item.recheck || ['check', 'close'].includes(execution.exercise.family)) return [];
+      const said = (dose: typeof item.dose) => sayDose(dose, execution.sidePattern);
+      return [
         {
-          itemIds: [place.item.id],
-          words: `${place.name}: ${sayDose(place.item.dose, sidePattern)} here, ${sayDose(other.dose, sidePattern)} in “${other.title}”.`,
-          mend: () => ({
-            words: `Take the dose of “${other.title}”`,
-            command: { type: 'edit-item', itemId: place.item.id, change: { dose: other.dose } },
+          itemIds: [item.id],
+          cost: 1,
+          explain: () => ({
+            words: `${name}: ${said(item.dose)} here, ${said(other.dose)} in “${other.title}”.`,
+            mends: () => [
+              {
+                words: `Take the dose of “${other.title}”`,
+                command: { type: 'edit-item', itemId: item.id, change: { dose: other.dose } },
+              },
+            ],
           }),
         },
-      ],
-    };
-  },
+      ];
+    }),
 });

@@ -1,66 +1,70 @@
 import { applyCommand } from '../plan';
 import { sayLength } from '../say-time';
-import { type HandOver, buildTimeline, handOverOf, transition } from '../timeline';
+import { arrivesWith, buildTimeline, leavesWith, transitionMs, visitsOf, leadOf } from '../timeline';
+import { contextOf } from './finding';
 import { moved } from './mend';
 import { ladderOrder, prepared } from './order';
-import { type Place, type ReviewContext, type Rule, rule } from './rule';
-import { contextOf, findingsOf } from './run-rules';
+import { type Entry, type ReviewContext, classRule, judgeOrder } from './rule';
 import { eyesShutEarly, impactCold, unsteadyEarly } from './safety';
 
-/** A saving worth a word, seconds. */
-const leastSaving = 20;
-
-const handOf = (place: Place, context: ReviewContext): HandOver =>
-  handOverOf(place.execution, place.execution.sidePattern === 'each' ? 'left' : 'both', context.plan.brief.floor);
+/** A saving worth a word, ms. */
+const leastSavingMs = 20_000;
 
 const ordered = [impactCold, eyesShutEarly, unsteadyEarly, ladderOrder, prepared];
-const breaksOrder = (context: ReviewContext) => ordered.some((each) => findingsOf(each, context).length > 0);
+const breaksOrder = (context: ReviewContext) =>
+  ordered.some((rule) => judgeOrder(rule, context.entries, context).length > 0);
+
+/** What an item asks of the room and leaves in it where it is taught in one stretch. */
+function handsOf({ item, block, execution }: Entry, { plan, brief }: ReviewContext) {
+  const visits = visitsOf({ item, blockId: block.id, execution, lead: leadOf(plan, item) });
+  return { arrives: arrivesWith(visits, brief.floor), leaves: leavesWith(visits, brief.floor) };
+}
 
 /**
  * Few changes of position, kit and band: the one move inside a block that saves most. Candidates are ranked by the
  * transitions alone; the saving that is said is the timeline's.
  */
-export const changesSaved: Rule = rule({
+export const changesSaved = classRule({
   id: 'changes',
   severity: 'soft',
   reason: 'Each change of position, kit or band stops the room.',
-  begin: () => null,
-  take: (state: null) => ({ state }),
-  end: (_, context) => {
-    const { places, plan } = context;
-    const hands = places.map((p) => handOf(p, context));
+  look: (context) => {
+    const { entries, plan } = context;
+    const hands = entries.map((entry) => handsOf(entry, context));
     const gap = (a: number, b: number) => {
       const to = hands[b];
-      return to ? transition(hands[a] ?? null, to, plan.pace).reduce((ms, t) => ms + t.ms, 0) : 0;
+      return to ? transitionMs(hands[a]?.leaves ?? null, to.arrives, plan.pace) : 0;
     };
     let best: { readonly from: number; readonly to: number; readonly ms: number } | null = null;
-    for (const [from, place] of places.entries()) {
+    for (const [from, entry] of entries.entries()) {
       // The first item costs nothing to get to: moving it only moves that gift to another.
-      if (from === 0 || place.item.locked || place.item.musicRunsOn) continue;
+      if (from === 0 || entry.item.locked || entry.item.musicRunsOn) continue;
       const out = gap(from - 1, from) + gap(from, from + 1) - gap(from - 1, from + 1);
-      for (const [to, target] of places.entries()) {
-        if (target.block.id !== place.block.id || to === from || to === from - 1) continue;
+      for (const [to, target] of entries.entries()) {
+        if (target.block.id !== entry.block.id || to === from || to === from - 1) continue;
         // behind `to`
         const into = gap(to, from) + gap(from, to + 1) - gap(to, to + 1);
         if (out - into > (best?.ms ?? 0)) best = { from, to, ms: out - into };
       }
     }
-    if (!best || best.ms < leastSaving * 1000) return [];
-    const [place, target] = [places[best.from], places[best.to]];
-    if (!place || !target) return [];
-    const mend = moved(place, 'after', target);
+    if (!best || best.ms < leastSavingMs) return [];
+    const [entry, target] = [entries[best.from], entries[best.to]];
+    if (!entry || !target) return [];
+    const mend = moved(entry, 'after', target);
     const after = applyCommand(plan, mend.command);
-    const known = new Map(places.map((p) => [p.item.revision, p.execution.exercise]));
+    const known = new Map(entries.map((e) => [e.item.revision, e.execution.exercise]));
     if (!after.ok) return [];
     const timeline = buildTimeline({ plan: after.value, find: (r) => known.get(r) ?? null });
     const savedMs = context.timeline.totalMs - timeline.totalMs;
-    if (savedMs < leastSaving * 1000 || breaksOrder(contextOf({ ...context, plan: after.value, timeline }))) return [];
+    if (savedMs < leastSavingMs || breaksOrder(contextOf({ ...context, plan: after.value, timeline }))) return [];
     return [
       {
-        itemIds: [place.item.id, target.item.id],
-        words: `${place.name} beside ${target.name} saves ${sayLength(savedMs)} of moving about.`,
-        weight: savedMs / 1000,
-        mend: () => mend,
+        itemIds: [entry.item.id, target.item.id],
+        cost: savedMs / 1000,
+        explain: () => ({
+          words: `${entry.name} beside ${target.name} saves ${sayLength(savedMs)} of moving about.`,
+          mends: () => [{ ...mend, mostMs: -leastSavingMs }],
+        }),
       },
     ];
   },

@@ -1,3 +1,3 @@
 export { review } from './review';
 export type { OtherDose } from './rule';
-export type { Finding } from './run-rules';
+export type { Finding, ProvedMend } from './finding';

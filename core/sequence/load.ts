@@ -1,120 +1,123 @@
 import { type Region, Region as regions, regionNames } from '../exercise';
+import { sayTime } from '../say-time';
 import { added, moved } from './mend';
-import { type Place, type Rule, rule } from './rule';
+import { type Entry, type Setting, classRule, named, orderRule } from './rule';
 
 const heavy = 2;
-const eases = (place: Place) =>
-  place.execution.exercise.family === 'release' ||
-  (place.execution.exercise.family === 'close' && place.execution.exercise.stage === 'passive');
+const loads = (entry: Entry, region: Region) => (entry.execution.regions[region] ?? 0) >= heavy;
+const eases = ({ execution: { exercise } }: Entry) =>
+  exercise.family === 'release' || (exercise.family === 'close' && exercise.stage === 'passive');
 
-interface Runs {
-  /** For each region: the items that have loaded it one after the other; a band block or a ring counts once. */
-  readonly by: ReadonlyMap<Region, readonly Place[]>;
-  readonly last: Place | null;
-}
-const oneGo = (a: Place | null, b: Place) =>
+/** Neighbours that count as one: a band block, or one side of a ring. */
+const oneGo = (a: Entry | null, b: Entry) =>
   a !== null &&
   a.block.id === b.block.id &&
   ((a.execution.band !== null && b.execution.band !== null) ||
     (b.block.flow === 'by-foot' && a.execution.sidePattern === 'each' && b.execution.sidePattern === 'each'));
 
+/** The last item, and for each region loaded up to it the items running that load it, at most three. */
+type Runs = readonly [last: string | null, ...(readonly [region: string, ...itemIds: string[]])[]];
+/** Three arch items running are the next rule's business: it asks for something that lets go. */
+const watched = regions.options.filter((region) => region !== 'hip-and-trunk' && region !== 'arch-intrinsics');
+
 /** No region heavily loaded three items running. */
-export const regionRun: Rule = rule({
+export const regionRun = orderRule<Runs>({
   id: 'region-run',
   severity: 'soft',
   reason: 'The same part three items running tires it without training it better; a change in between lets it answer.',
-  begin: (): Runs => ({ by: new Map(), last: null }),
-  take: ({ by, last }: Runs, place, context) => {
-    const next = new Map<Region, readonly Place[]>();
-    const breaches = regions.options.flatMap((region) => {
-      if ((place.execution.regions[region] ?? 0) < heavy || region === 'hip-and-trunk') return [];
-      // Three arch items running are the next rule's business: it asks for something that lets go.
-      if (region === 'arch-intrinsics') return [];
-      const run = by.get(region) ?? [];
-      const goesOn = oneGo(last, place) && run.at(-1) === last;
-      const longer = goesOn ? [...run.slice(0, -1), place] : [...run, place];
-      next.set(region, longer);
-      if (longer.length !== 3 || (goesOn && run.length === 3)) return [];
-      const other = context.places.find(
-        (p) => p.index > place.index && (p.execution.regions[region] ?? 0) < heavy && !p.item.locked,
-      );
-      return [
-        {
-          itemIds: longer.map((p) => p.item.id),
-          about: region,
-          words: `${regionNames[region][0]} three items running, up to ${place.name}.`,
-          weight: longer.reduce((ms, p) => ms + p.time.workMs, 0) / 1000,
-          mend: () =>
-            other?.block.id === place.block.id
-              ? moved(other, 'before', place)
-              : other
-                ? moved(place, 'after', other)
-                : added(context, 'loose-ankle-shake', 'before', place),
-        },
-      ];
-    });
-    return { state: { by: next, last: place }, breaches: breaches.slice(0, 1) };
+  begin: [null],
+  judge: ([last, ...runs], entry, setting) => {
+    const before = last === null ? null : setting.entry(last);
+    const goes = oneGo(before, entry);
+    const found: string[][] = [];
+    const next = watched
+      .filter((region) => loads(entry, region))
+      .map((region): readonly [string, ...string[]] => {
+        const run = runs.find(([of]) => of === region)?.slice(1) ?? [];
+        const goesOn = goes && run.at(-1) === last;
+        const longer = goesOn ? [...run.slice(0, -1), entry.item.id] : [...run, entry.item.id];
+        if (longer.length === 3 && run.length < 3) found.push([region, ...longer]);
+        return [region, ...longer.slice(0, 4)];
+      });
+    const [first] = found;
+    const [about, ...itemIds] = first ?? [];
+    return {
+      state: [entry.item.id, ...next],
+      breach: first ? { itemIds, about, cost: secondsOf(itemIds, setting) } : null,
+    };
+  },
+  explain: (breach, context) => {
+    const [, entry] = named(breach, context);
+    const region = regions.parse(breach.about);
+    const free = context.entries
+      .slice(context.indexOf(entry) + 1)
+      .filter((other) => !loads(other, region) && !other.item.locked);
+    const here = free.find((other) => other.block.id === entry.block.id);
+    const [other] = free;
+    return {
+      words: `${regionNames[region][0]} three items running, up to ${entry.name}.`,
+      mends: () => [
+        here ? moved(here, 'before', entry) : null,
+        other ? moved(entry, 'after', other) : null,
+        added(context, 'loose-ankle-shake', 'before', entry),
+      ],
+    };
   },
 });
 
-/** No third arch-burning item without a shake or a release. */
-export const archThird: Rule = rule({
+const secondsOf = (itemIds: readonly string[], setting: Setting) =>
+  itemIds.reduce((ms, id) => ms + (setting.entry(id)?.workMs ?? 0), 0) / 1000;
+
+/** No third arch-burning item without a shake or a release. State: those that have burnt since. */
+export const archThird = orderRule<readonly string[]>({
   id: 'arch-third',
   severity: 'soft',
   reason: 'Arch work cramps: after two such items comes something that lets go.',
-  begin: (): readonly Place[] => [],
-  take: (burning: readonly Place[], place, context) => {
-    if (eases(place)) return { state: [] };
-    if ((place.execution.regions['arch-intrinsics'] ?? 0) < heavy) return { state: burning };
-    const now = [...burning, place];
-    if (now.length < 3) return { state: now };
+  begin: [],
+  judge: (burning, entry) => {
+    if (eases(entry)) return { state: [], breach: null };
+    if (!loads(entry, 'arch-intrinsics')) return { state: burning, breach: null };
+    const itemIds = [...burning, entry.item.id];
+    return itemIds.length < 3 ? { state: itemIds, breach: null } : { state: [], breach: { itemIds, cost: 3 } };
+  },
+  explain: (breach, context) => {
+    const [, entry] = named(breach, context);
+    const seated = entry.execution.position.endsWith('seated');
     return {
-      state: [],
-      breaches: [
-        {
-          itemIds: now.map((p) => p.item.id),
-          words: `${place.name} is the third arch-burning item without letting go.`,
-          mend: () =>
-            added(
-              context,
-              place.execution.position.endsWith('seated') ? 'let-the-feet-lie' : 'loose-ankle-shake',
-              'before',
-              place,
-            ),
-        },
-      ],
+      words: `${entry.name} is the third arch-burning item without letting go.`,
+      mends: () =>
+        (seated ? ['let-the-feet-lie', 'loose-ankle-shake'] : ['loose-ankle-shake', 'let-the-feet-lie']).map((id) =>
+          added(context, id, 'before', entry),
+        ),
     };
   },
 });
 
 /** A minute at this load leaves a calf unsteady (Needlework's own figure). */
 const tiredMs = 60_000;
+const tiresCalf = ({ execution, workMs }: Entry) =>
+  execution.exercise.family === 'strength' &&
+  Math.max(execution.regions.calf ?? 0, execution.regions['deep-calf'] ?? 0) >= 3 &&
+  workMs >= tiredMs;
 
-/** Demanding balance not straight after calf fatigue. */
-export const balanceAfterCalf: Rule = rule({
+/** Demanding balance not straight after calf fatigue. State: the item just before, where it tired the calf. */
+export const balanceAfterCalf = orderRule<string | null>({
   id: 'balance-after-calf',
   severity: 'soft',
   reason: 'Tired calves wobble. Wanted for dancers sometimes; for most people the stand comes first.',
-  begin: (): Place | null => null,
-  take: (last: Place | null, place) => {
-    const tired =
-      last !== null &&
-      last.execution.exercise.family === 'strength' &&
-      Math.max(last.execution.regions.calf ?? 0, last.execution.regions['deep-calf'] ?? 0) >= 3 &&
-      last.time.workMs >= tiredMs;
-    const demanding = place.execution.balance.working >= 2 && place.execution.exercise.family === 'balance';
+  begin: null,
+  judge: (tired, entry) => {
+    const demanding = entry.execution.balance.working >= 2 && entry.execution.exercise.family === 'balance';
     return {
-      state: place,
-      breaches:
-        tired && demanding && last
-          ? [
-              {
-                itemIds: [last.item.id, place.item.id],
-                words: `${place.name} comes straight after ${last.name}.`,
-                mend: () => moved(place, 'before', last),
-              },
-            ]
-          : [],
+      state: tiresCalf(entry) ? entry.item.id : null,
+      breach: tired !== null && demanding ? { itemIds: [tired, entry.item.id], cost: 2 } : null,
+    };
+  },
+  explain: (breach, context) => {
+    const [last, entry] = named(breach, context);
+    return {
+      words: `${entry.name} comes straight after ${last.name}.`,
+      mends: () => [moved(entry, 'before', last)],
     };
   },
 });
@@ -125,65 +128,66 @@ const longestStandMs = 180_000;
 interface Standing {
   readonly leg: 'left' | 'right' | null;
   readonly ms: number;
-  readonly places: readonly Place[];
+  readonly entries: readonly Entry[];
 }
 
 /** The standing leg's load: both feet work. Read from the visits in time, so a ring counts as it is taught. */
-export const standingLeg: Rule = rule({
+export const standingLeg = classRule({
   id: 'standing-leg',
   severity: 'soft',
   reason: 'The standing leg works all that time. A sore standing ankle matters, and balance fades.',
-  begin: () => null,
-  take: (state: null) => ({ state }),
-  end: (_, context) => {
+  look: (context) => {
     const spans = new Map<string, { startMs: number; endMs: number }>();
     for (const { itemId, activity, feet, startMs, endMs } of context.timeline.events) {
       if (activity !== 'work' || (feet !== 'left' && feet !== 'right')) continue;
       const known = spans.get(`${itemId ?? ''} ${feet}`);
       spans.set(`${itemId ?? ''} ${feet}`, { startMs: known?.startMs ?? startMs, endMs });
     }
-    const visits = context.places
-      .flatMap((place) => {
+    const visits = context.entries
+      .flatMap((entry) => {
         const sides = (['left', 'right'] as const).flatMap((feet) => {
-          const span = spans.get(`${place.item.id} ${feet}`);
-          return span ? [{ ...span, feet, place }] : [];
+          const span = spans.get(`${entry.item.id} ${feet}`);
+          return span ? [{ ...span, feet, entry }] : [];
         });
-        return sides.length > 0 ? sides : place.time.visits.map((v) => ({ ...v, place }));
+        return sides.length > 0 ? sides : context.timeOf(entry).visits.map((v) => ({ ...v, entry }));
       })
       .sort((a, b) => a.startMs - b.startMs);
-    let now: Standing = { leg: null, ms: 0, places: [] };
+    let now: Standing = { leg: null, ms: 0, entries: [] };
     let worst: Standing = now;
-    for (const { startMs, endMs, feet, place } of visits) {
-      const stands = place.execution.balance.standing >= 1 && (feet === 'left' || feet === 'right');
-      const leg = stands
-        ? place.execution.phases[0]?.other?.role === 'rests'
-          ? feet
-          : feet === 'left'
-            ? 'right'
-            : 'left'
-        : null;
+    for (const { startMs, endMs, feet, entry } of visits) {
+      const leg = standsOn(entry, feet);
       now =
         leg !== null && leg === now.leg
-          ? { leg, ms: now.ms + endMs - startMs, places: [...now.places, place] }
-          : { leg, ms: leg ? endMs - startMs : 0, places: leg ? [place] : [] };
+          ? { leg, ms: now.ms + endMs - startMs, entries: [...now.entries, entry] }
+          : { leg, ms: leg ? endMs - startMs : 0, entries: leg ? [entry] : [] };
       if (now.ms > worst.ms) worst = now;
     }
     if (worst.ms <= longestStandMs || worst.leg === null) return [];
-    const block = worst.places[0]?.block;
-    const minutes = `${Math.floor(worst.ms / 60_000)}:${String(Math.round((worst.ms % 60_000) / 1000)).padStart(2, '0')}`;
+    const { leg, ms, entries } = worst;
+    const block = entries[0]?.block;
     return [
       {
-        itemIds: [...new Set(worst.places.map((p) => p.item.id))],
-        words: `The ${worst.leg} leg stands for ${minutes} without a change.`,
-        weight: worst.ms / 1000,
-        mend: () =>
-          block?.flow === 'by-foot'
-            ? {
-                words: 'Teach the block exercise by exercise',
-                command: { type: 'edit-block', blockId: block.id, change: { flow: 'by-exercise' } },
-              }
-            : null,
+        itemIds: [...new Set(entries.map((e) => e.item.id))],
+        cost: ms / 1000,
+        explain: () => ({
+          words: `The ${leg} leg stands for ${sayTime(ms)} without a change.`,
+          mends: () => [
+            block?.flow === 'by-foot'
+              ? {
+                  words: 'Teach the block exercise by exercise',
+                  command: { type: 'edit-block', blockId: block.id, change: { flow: 'by-exercise' } },
+                }
+              : null,
+          ],
+        }),
       },
     ];
   },
 });
+
+/** The leg that carries while a foot works: the other one, or the same where the other rests. */
+function standsOn({ execution }: Entry, feet: string): 'left' | 'right' | null {
+  if (execution.balance.standing < 1 || (feet !== 'left' && feet !== 'right')) return null;
+  const other = feet === 'left' ? 'right' : 'left';
+  return execution.phases[0]?.other?.role === 'rests' ? feet : other;
+}

@@ -1,18 +1,18 @@
-import { differsFrom } from '../exercise';
+import { differsFrom, startingExecution } from '../exercise';
 import { floorSuits } from '../kit';
 import { likeness } from '../library';
 import { type Item, newItem } from '../plan';
-import type { Mend, Offer, Place, ReviewContext } from './rule';
+import type { Entry, Mend, Offer, ReviewContext } from './rule';
 
 /** Moves an item right before or after another one, into its block. */
-export function moved(place: Place, where: 'before' | 'after', target: Place): Mend {
-  const items = target.block.items.filter((i) => i.id !== place.item.id);
+export function moved(entry: Entry, where: 'before' | 'after', target: Entry): Mend {
+  const items = target.block.items.filter((i) => i.id !== entry.item.id);
   const at = items.findIndex((i) => i.id === target.item.id);
   return {
-    words: `Move ${place.name} ${where} ${target.name}`,
+    words: `Move ${entry.name} ${where} ${target.name}`,
     command: {
       type: 'move-item',
-      itemId: place.item.id,
+      itemId: entry.item.id,
       blockId: target.block.id,
       index: where === 'before' ? at : at + 1,
     },
@@ -24,7 +24,7 @@ export function added(
   context: ReviewContext,
   id: string,
   where: 'before' | 'after',
-  target: Place,
+  target: Entry,
   change: Partial<Item> = {},
 ): Mend | null {
   const offer = context.library.find((o) => o.exercise.id === id);
@@ -38,40 +38,46 @@ export function added(
 }
 
 /** Puts another exercise of the library in the place of an item. */
-export function swapped(context: ReviewContext, place: Place, offer: Offer): Mend {
+function swapped(context: ReviewContext, entry: Entry, offer: Offer): Mend {
   const item = newItem(context.nextId(), offer.exercise, offer.revision, context.school);
-  const index = place.block.items.findIndex((i) => i.id === place.item.id);
+  const index = entry.block.items.findIndex((i) => i.id === entry.item.id);
   return {
     words: `Take ${offer.exercise.name[context.school.words]} instead`,
     command: {
       type: 'together',
       commands: [
-        { type: 'remove-item', itemId: place.item.id },
-        { type: 'add-item', item, blockId: place.block.id, index },
+        { type: 'remove-item', itemId: entry.item.id },
+        { type: 'add-item', item, blockId: entry.block.id, index },
       ],
     },
   };
 }
 
-/** The exercise most alike that suits: this floor, these people, this school. */
-export function alternativeTo(context: ReviewContext, place: Place, suits: (offer: Offer) => boolean): Mend | null {
-  const { brief } = context.plan;
+/** How many alternatives are tried before an item is left out. */
+const mostTried = 4;
+
+/** The exercises most alike that suit this floor, these people, this school; nothing that the class has already. */
+export function alternativesTo(context: ReviewContext, entry: Entry): Mend[] {
+  const { brief } = context;
   const concerns = new Set(brief.concerns);
-  const fits = (offer: Offer) =>
-    floorSuits(offer.exercise.performance.floor, offer.exercise.performance.floorsRuledOut, brief.floor) &&
-    !offer.exercise.cautions.some((c) => c.action === 'leave-out' && concerns.has(c.concern)) &&
-    differsFrom(offer.exercise, context.school).length === 0 &&
-    !context.places.some((p) => p.item.exerciseId === offer.exercise.id) &&
-    suits(offer);
-  const [offer] = context.library
-    .map((each) => ({ each, alike: likeness(place.execution.exercise, each.exercise) }))
-    .filter(({ each, alike }) => alike >= 0.34 && fits(each))
+  const fits = ({ exercise }: Offer) => {
+    if (differsFrom(exercise, context.school).length > 0) return false;
+    if (context.entries.some((e) => e.item.exerciseId === exercise.id)) return false;
+    const { floor, floorsRuledOut, cautions } = startingExecution(exercise, context.school);
+    return (
+      floorSuits(floor, floorsRuledOut, brief.floor) &&
+      !cautions.some((c) => c.action === 'leave-out' && concerns.has(c.concern))
+    );
+  };
+  return context.library
+    .map((offer) => ({ offer, alike: likeness(entry.execution.exercise, offer.exercise) }))
+    .filter(({ offer, alike }) => alike >= 0.34 && fits(offer))
     .sort((a, b) => b.alike - a.alike)
-    .map(({ each }) => each);
-  return offer ? swapped(context, place, offer) : null;
+    .slice(0, mostTried)
+    .map(({ offer }) => swapped(context, entry, offer));
 }
 
-export const leftOut = (place: Place): Mend => ({
+export const leftOut = (entry: Entry): Mend => ({
   words: 'Leave it out',
-  command: { type: 'remove-item', itemId: place.item.id },
+  command: { type: 'remove-item', itemId: entry.item.id },
 });

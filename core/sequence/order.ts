@@ -1,157 +1,145 @@
 import type { Stage } from '../exercise';
 import { added, moved } from './mend';
-import { type Place, type Rule, rule } from './rule';
+import { type Entry, classRule, named, noMends, orderRule } from './rule';
 
 const stages: readonly Stage[] = ['passive', 'active', 'loaded', 'integrated'];
 
+const rungIndex = ({ execution }: Entry) =>
+  execution.exercise.ladder?.rungs.findIndex((r) => r.id === execution.rungId) ?? -1;
+
+/** The last item of each exercise with a ladder, by the exercise's id, in the order of those ids. */
+type LastOnLadder = readonly (readonly [exerciseId: string, itemId: string])[];
+
 /** Within one ladder the easier rung comes first. */
-export const ladderOrder: Rule = rule({
+export const ladderOrder = orderRule<LastOnLadder>({
   id: 'ladder-order',
   severity: 'hard',
   reason: 'Within one ladder the easier level comes first: it prepares the harder one.',
-  begin: (): ReadonlyMap<string, Place> => new Map(),
-  take: (seen: ReadonlyMap<string, Place>, place) => {
-    const { exercise, rungId } = place.execution;
-    if (!exercise.ladder) return { state: seen };
-    const rungAt = (id: string | null) => exercise.ladder?.rungs.findIndex((r) => r.id === id) ?? -1;
-    const before = seen.get(exercise.id);
-    const state = new Map(seen).set(exercise.id, place);
-    if (
-      before?.item.revision !== place.item.revision ||
-      rungAt(rungId) >= rungAt(before.execution.rungId) ||
-      rungAt(rungId) < 0
-    )
-      return { state };
+  begin: [],
+  judge: (seen, entry, setting) => {
+    const { exercise } = entry.execution;
+    if (!exercise.ladder) return { state: seen, breach: null };
+    const last = seen.find(([id]) => id === exercise.id)?.[1];
+    const before = last === undefined ? null : setting.entry(last);
+    const others = seen.filter(([id]) => id !== exercise.id);
+    const state = [...others, [exercise.id, entry.item.id] as const].sort(([a], [b]) => (a < b ? -1 : 1));
+    const easier =
+      before?.item.revision === entry.item.revision && rungIndex(entry) >= 0 && rungIndex(entry) < rungIndex(before);
+    return { state, breach: easier ? { itemIds: [before.item.id, entry.item.id], cost: 2 } : null };
+  },
+  explain: (breach, context) => {
+    const [before, entry] = named(breach, context);
     return {
-      state,
-      breaches: [
-        {
-          itemIds: [before.item.id, place.item.id],
-          words: `${place.name}: “${place.execution.rungName ?? ''}” comes after the harder “${before.execution.rungName ?? ''}”.`,
-          mend: () => moved(place, 'before', before),
-        },
-      ],
+      words: `${entry.name}: “${entry.execution.rungName ?? ''}” comes after the harder “${before.execution.rungName ?? ''}”.`,
+      mends: () => [moved(entry, 'before', before)],
     };
   },
 });
 
-/** A named preparation comes before what it prepares, in the same or an earlier place. */
-export const prepared: Rule = rule({
+/** A named preparation comes before what it prepares. State: the items so far, in the order of their ids. */
+export const prepared = orderRule<readonly string[]>({
   id: 'prepared',
   severity: 'hard',
   reason: 'One prepares the other: passive before active before loaded, two feet before one.',
-  begin: (): readonly Place[] => [],
-  take: (before: readonly Place[], place) => {
-    const late = before.find((p) => p.execution.exercise.preparedBy?.includes(place.item.exerciseId));
-    const done = late && before.some((p) => p.item.exerciseId === place.item.exerciseId);
-    const state = [...before, place];
-    if (!late || done || place.item.recheck) return { state };
-    const [a, b] = [place, late].map((p) => stages.indexOf(p.execution.exercise.stage));
-    if ((a ?? 0) > (b ?? 0)) return { state };
+  begin: [],
+  judge: (before, entry, setting) => {
+    const { exerciseId, id, recheck } = entry.item;
+    const state = [...before, id].sort();
+    const seen = before.flatMap((itemId) => setting.entry(itemId) ?? []);
+    const late = seen.find((e) => e.execution.exercise.preparedBy?.includes(exerciseId));
+    if (!late || recheck || seen.some((e) => e.item.exerciseId === exerciseId)) return { state, breach: null };
+    const [a, b] = [entry, late].map((e) => stages.indexOf(e.execution.exercise.stage));
+    return { state, breach: (a ?? 0) > (b ?? 0) ? null : { itemIds: [late.item.id, id], cost: 2 } };
+  },
+  explain: (breach, context) => {
+    const [late, entry] = named(breach, context);
     return {
-      state,
-      breaches: [
-        {
-          itemIds: [late.item.id, place.item.id],
-          words: `${place.name} prepares ${late.name} and comes after it.`,
-          mend: () => moved(place, 'before', late),
-        },
-      ],
+      words: `${entry.name} prepares ${late.name} and comes after it.`,
+      mends: () => [moved(entry, 'before', late)],
     };
   },
 });
 
-/** Slots shorter than this are openings and warm-ups: nobody asks for a look before and after them. */
+/** Classes shorter than this are openings and warm-ups: nobody asks for a look before and after them. */
 const shortestLookMs = 8 * 60_000;
-const isLook = (place: Place | undefined) => place?.execution.exercise.family === 'check';
+const isLook = ({ execution }: Entry) => execution.exercise.family === 'check';
 
-export const lookFirst: Rule = rule({
+export const lookFirst = classRule({
   id: 'look-first',
   severity: 'soft',
   reason: 'Look first: without it nobody knows at the end whether anything changed.',
-  begin: (): Place | null => null,
-  take: (first: Place | null, place) => ({ state: first ?? place }),
-  end: (first, context) => {
+  look: (context) => {
+    const [first, ...others] = context.entries;
     if (!first || isLook(first) || context.timeline.totalMs < shortestLookMs) return [];
-    const early = context.places.slice(0, 3).find((p) => p.index > 0 && isLook(p));
+    const early = others.slice(0, 2).find(isLook);
     return [
       {
         itemIds: [first.item.id],
-        words: early ? `${early.name} comes after work has begun.` : 'The class begins without a look.',
-        mend: () => (early ? moved(early, 'before', first) : added(context, 'walk-and-notice', 'before', first)),
+        cost: 1,
+        explain: () => ({
+          words: early ? `${early.name} comes after work has begun.` : 'The class begins without a look.',
+          mends: () => [
+            early ? moved(early, 'before', first) : null,
+            added(context, 'walk-and-notice', 'before', first),
+          ],
+        }),
       },
     ];
   },
 });
 
-export const lookAgain: Rule = rule({
+export const lookAgain = classRule({
   id: 'look-again',
   severity: 'soft',
   reason: 'The same look at the end: same, better or worse decides what stays in the class.',
-  begin: (): { readonly looked: boolean; readonly last: Place | null; readonly worked: boolean } => ({
-    looked: false,
-    last: null,
-    worked: false,
-  }),
-  take: (state: { looked: boolean; last: Place | null; worked: boolean }, place) => {
-    const { exercise } = place.execution;
-    const look = isLook(place) || place.item.recheck || exercise.id === 'walk-and-compare';
-    const works = exercise.family !== 'close' && exercise.family !== 'release' && !look;
-    return {
-      state: { looked: look ? true : works ? false : state.looked, last: place, worked: state.worked || works },
-    };
-  },
-  end: ({ looked, last, worked }, context) => {
-    if (looked || !last || !worked || context.timeline.totalMs < shortestLookMs) return [];
+  look: (context) => {
+    const looks = (e: Entry) => isLook(e) || e.item.recheck || e.execution.exercise.id === 'walk-and-compare';
+    const works = (e: Entry) => !looks(e) && !['close', 'release'].includes(e.execution.exercise.family);
+    const last = context.entries.at(-1);
+    const worked = context.entries.findLastIndex(works);
+    const looked = context.entries.findLastIndex(looks);
+    if (!last || worked === -1 || looked > worked || context.timeline.totalMs < shortestLookMs) return [];
     return [
       {
         itemIds: [last.item.id],
-        words: 'The class ends without looking again.',
-        mend: () => added(context, 'walk-and-compare', 'after', last, { recheck: true }),
+        cost: 1,
+        explain: () => ({
+          words: 'The class ends without looking again.',
+          mends: () => [added(context, 'walk-and-compare', 'after', last, { recheck: true })],
+        }),
       },
     ];
   },
 });
 
 /** Release where the school has it. Both ends are fine with the first answer; the others are choices to follow. */
-export const releasePlace: Rule = rule({
+export const releasePlace = classRule({
   id: 'release-place',
   severity: 'soft',
   reason: 'Your answer under How I teach: where release belongs.',
-  begin: (): readonly Place[] => [],
-  take: (so: readonly Place[], place) => ({
-    state: place.execution.exercise.family === 'release' ? [...so, place] : so,
-  }),
-  end: (found, context) => {
-    const { places, school } = context;
+  look: (context) => {
+    const { entries, school } = context;
+    const found = entries.filter((e) => e.execution.exercise.family === 'release');
     const [first] = found;
-    const last = found.at(-1);
-    if (!first || !last || places.length < 6) return [];
-    const early = (p: Place) => p.index < places.length / 3;
-    const late = (p: Place) => p.index >= (places.length * 2) / 3;
-    const end = places.at(-1);
-    const start = places.find((p) => p.execution.exercise.family !== 'check');
-    if (school.release === 'closes' && !found.some(late) && end)
-      return [
-        {
-          itemIds: [first.item.id],
-          words: `${first.name} opens the class; your school lets release close it.`,
-          mend: () => moved(first, 'before', end),
-        },
-      ];
-    if (school.release === 'both' && found.some(early) !== found.some(late) && end && start)
-      return [
-        {
-          itemIds: [first.item.id],
-          words: found.some(early)
-            ? 'Release opens the class and does not close it.'
-            : 'Release closes the class and does not open it.',
-          mend: () =>
-            found.some(early)
-              ? added(context, first.item.exerciseId, 'before', end)
-              : added(context, first.item.exerciseId, 'before', start),
-        },
-      ];
-    return [];
+    const end = entries.at(-1);
+    const start = entries.find((e) => e.execution.exercise.family !== 'check');
+    if (!first || !end || entries.length < 6) return [];
+    const opens = found.some((e) => context.indexOf(e) < entries.length / 3);
+    const closes = found.some((e) => context.indexOf(e) >= (entries.length * 2) / 3);
+    const told = (words: string, mends: typeof noMends) => [
+      { itemIds: [first.item.id], cost: 1, explain: () => ({ words, mends }) },
+    ];
+    if (school.release === 'closes' && !closes)
+      return told(`${first.name} opens the class; your school lets release close it.`, () => [
+        moved(first, 'before', end),
+      ]);
+    if (school.release !== 'both' || opens === closes) return [];
+    const again = (target: Entry | undefined) => {
+      const mend = target ? added(context, first.item.exerciseId, 'before', target) : null;
+      return mend ? [mend] : [];
+    };
+    return opens
+      ? told('Release opens the class and does not close it.', () => again(end))
+      : told('Release closes the class and does not open it.', () => again(start));
   },
 });

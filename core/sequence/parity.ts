@@ -1,93 +1,68 @@
-import { type DosePart, type MultiplierKind, sayMultiplier, sayUnit } from '../dose';
+import { type MultiplierKind, sayMultiplier, sayUnit, unitsOf } from '../dose';
 import { type Direction, directionNames, oppositeOf } from '../exercise';
-import { added } from './mend';
 import { sayLength } from '../say-time';
-import { type Place, type Rule, rule } from './rule';
-
-const amountOf = (part: DosePart): number =>
-  part.kind === 'reps' ? part.reps : part.kind === 'hold' ? part.holds : part.kind === 'passes' ? part.passes : 1;
-const times = (part: DosePart, per: MultiplierKind) => part.multipliers.find((m) => m.per === per)?.count ?? 1;
+import { added } from './mend';
+import { type Entry, type ReviewContext, classRule } from './rule';
 
 /** Ways, toes, gaps and contact points that the exercise has and the dose leaves out, said as what is owed. */
-export const owedWays: Rule = rule({
+export const owedWays = classRule({
   id: 'owed',
   severity: 'soft',
   reason: 'Both ways, all toes, every point: what is left out on a foot is owed to it.',
-  begin: () => null,
-  take: (state: null, place) => {
-    const { item, execution, time } = place;
-    const breaches = item.dose.flatMap((part, at) => {
-      const usual = execution.doses.usual[at];
-      if (usual?.kind !== part.kind) return [];
-      return usual.multipliers.flatMap(({ per, count }) => {
-        const has = times(part, per);
-        if (per === 'spots' || has >= count) return [];
-        const missing = count - has;
-        const each = amountOf(part) * part.sets;
-        const footMs = execution.sidePattern === 'each' ? Math.max(time.leftWorkMs, time.rightWorkMs) : time.workMs;
-        const owedMs = (footMs / has) * missing;
-        const what = per === 'directions' ? 'the other way' : `for ${missing} more ${sayMultiplier(per, missing)}`;
-        const feet = execution.sidePattern === 'each' ? 'each foot owes' : 'both feet owe';
-        return [
-          {
-            itemIds: [item.id],
-            about: per,
-            words: `${place.name}: ${feet} ${each} ${sayUnit(part.kind, each)} ${what}, ${sayLength(owedMs)}.`,
-            weight: owedMs / 1000,
-            mend: () => ({
-              words: `All ${count} ${sayMultiplier(per, count)}`,
-              command: {
-                type: 'edit-item' as const,
-                itemId: item.id,
-                change: {
-                  dose: item.dose.map((p, i) =>
-                    i === at
-                      ? { ...p, multipliers: [...p.multipliers.filter((m) => m.per !== per), { per, count }] }
-                      : p,
-                  ),
-                },
-              },
-            }),
-          },
-        ];
-      });
-    });
-    return { state, breaches };
-  },
+  look: (context) =>
+    context.entries.flatMap((entry) =>
+      entry.item.dose.flatMap((part, at) => {
+        const usual = entry.execution.doses.usual[at];
+        if (usual?.kind !== part.kind) return [];
+        return usual.multipliers.flatMap(({ per, count }) => {
+          const has = part.multipliers.find((m) => m.per === per)?.count ?? 1;
+          return per === 'spots' || has >= count ? [] : [owedOf(context, entry, at, per, has, count)];
+        });
+      }),
+    ),
 });
 
-/** Left against right, from the timeline; unequal on purpose is not warned about. */
-export const owedSides: Rule = rule({
-  id: 'sides',
-  severity: 'soft',
-  reason: 'Both sides get the same, unless you chose otherwise.',
-  begin: () => null,
-  take: (state: null, { item, time, name }) => {
-    const difference = time.leftWorkMs - time.rightWorkMs;
-    if (item.sides.mode === 'extra-set' || Math.abs(difference) < 1000) return { state };
-    const side = difference < 0 ? 'left' : 'right';
-    return {
-      state,
-      breaches: [
-        {
-          itemIds: [item.id],
-          words: `${side} foot: ${sayLength(Math.abs(difference))} owed in ${name}.`,
-          weight: Math.abs(difference) / 1000,
-          mend: () => ({
-            words: 'Both sides equal',
-            command: { type: 'edit-item', itemId: item.id, change: { sides: { mode: 'equal' } } },
-          }),
-        },
-      ],
-    };
-  },
-});
+function owedOf(
+  context: ReviewContext,
+  { item, execution, name, ...entry }: Entry,
+  at: number,
+  per: MultiplierKind,
+  has: number,
+  count: number,
+) {
+  const missing = count - has;
+  const oneFoot = execution.sidePattern === 'each';
+  const { leftWorkMs, rightWorkMs, workMs } = context.timeOf({ item, execution, name, ...entry });
+  const owedMs = ((oneFoot ? Math.max(leftWorkMs, rightWorkMs) : workMs) / has) * missing;
+  return {
+    itemIds: [item.id],
+    about: per,
+    cost: owedMs / 1000,
+    explain: () => {
+      const part = item.dose[at];
+      const each = part ? unitsOf(part) * part.sets : 0;
+      const what = per === 'directions' ? 'the other way' : `for ${missing} more ${sayMultiplier(per, missing)}`;
+      const feet = oneFoot ? 'each foot owes' : 'both feet owe';
+      const dose = item.dose.map((p, i) =>
+        i === at ? { ...p, multipliers: [...p.multipliers.filter((m) => m.per !== per), { per, count }] } : p,
+      );
+      return {
+        words: `${name}: ${feet} ${each} ${part ? sayUnit(part.kind, each) : ''} ${what}, ${sayLength(owedMs)}.`,
+        mends: () => [
+          {
+            words: `All ${count} ${sayMultiplier(per, count)}`,
+            command: { type: 'edit-item' as const, itemId: item.id, change: { dose } },
+          },
+        ],
+      };
+    },
+  };
+}
 
 /** Directions that nobody trains for their own sake have no opposite to miss. */
 const paired: readonly Direction[] = ['ankle-up', 'ankle-down', 'turn-in', 'turn-out', 'toes-curl', 'toes-lift'];
-const counterpart = (direction: Direction, seated: boolean): string | undefined =>
-  (seated && direction.startsWith('ankle') ? 'seated-heel-toe-march' : undefined) ?? standingCounterpart[direction];
-const standingCounterpart: Readonly<Partial<Record<Direction, string>>> = {
+/** What trains a direction, standing. */
+const counterparts: Readonly<Partial<Record<Direction, string>>> = {
   'ankle-up': 'heel-to-ball-rock',
   'ankle-down': 'knee-to-wall',
   'turn-in': 'edge-to-edge',
@@ -97,67 +72,80 @@ const standingCounterpart: Readonly<Partial<Record<Direction, string>>> = {
 };
 
 /** Every direction that is loaded has its opposite somewhere in the class. */
-export const oneWay: Rule = rule({
+export const oneWay = classRule({
   id: 'one-way',
   severity: 'soft',
   reason: 'A direction that is strengthened wants its opposite in the same class.',
-  begin: (): { readonly any: ReadonlySet<Direction>; readonly loaded: ReadonlyMap<Direction, Place> } => ({
-    any: new Set(),
-    loaded: new Map(),
-  }),
-  take: (state: { any: ReadonlySet<Direction>; loaded: ReadonlyMap<Direction, Place> }, place) => {
-    const { directions, stage } = place.execution.exercise;
-    const any = new Set([...state.any, ...directions]);
-    const loaded = new Map(state.loaded);
-    if (stage === 'loaded') for (const d of directions) loaded.set(d, place);
-    return { state: { any, loaded } };
-  },
-  end: ({ any, loaded }, context) =>
-    [...loaded]
-      .filter(([direction]) => paired.includes(direction) && !any.has(oppositeOf[direction]))
-      .map(([direction, place]) => ({
-        itemIds: [place.item.id],
+  look: (context) => {
+    const trained = new Set(context.entries.flatMap((e) => e.execution.exercise.directions));
+    const loaded = new Map(
+      context.entries
+        .filter((e) => e.execution.exercise.stage === 'loaded')
+        .flatMap((e) => e.execution.exercise.directions.map((direction) => [direction, e] as const)),
+    );
+    return [...loaded]
+      .filter(([direction]) => paired.includes(direction) && !trained.has(oppositeOf[direction]))
+      .map(([direction, entry]) => ({
+        itemIds: [entry.item.id],
         about: direction,
-        words: `The class trains “${directionNames[direction][0]}” and never “${directionNames[oppositeOf[direction]][0]}”.`,
-        mend: () =>
-          added(context, counterpart(direction, place.execution.position === 'chair-seated') ?? '', 'after', place),
-      })),
+        cost: 1,
+        explain: () => ({
+          words: `The class trains “${directionNames[direction][0]}” and never “${directionNames[oppositeOf[direction]][0]}”.`,
+          mends: () => {
+            const seated = entry.execution.position === 'chair-seated' && direction.startsWith('ankle');
+            const ids = [seated ? 'seated-heel-toe-march' : '', counterparts[direction] ?? ''];
+            return [...ids.map((id) => added(context, id, 'after', entry)), trainerOf(context, direction, entry)];
+          },
+        }),
+      }));
+  },
 });
 
-/** Two exercises that are each other's other way get the same. */
-export const unevenPair: Rule = rule({
+/** Any exercise of the library that trains the opposite in the position the class is in. */
+function trainerOf(context: ReviewContext, direction: Direction, entry: Entry) {
+  const offer = context.library.find(
+    ({ exercise }) =>
+      exercise.directions.includes(oppositeOf[direction]) &&
+      exercise.performance.position === entry.execution.position &&
+      exercise.performance.kit.every((need) => entry.execution.kit.some((has) => has.kit === need.kit)),
+  );
+  return offer ? added(context, offer.exercise.id, 'after', entry) : null;
+}
+
+/** Two band exercises that are each other's other way get the same. */
+export const unevenPair = classRule({
   id: 'uneven-pair',
   severity: 'soft',
   reason: 'Turning in and turning out, up and down: two halves of one job get the same number.',
-  begin: (): readonly Place[] => [],
-  take: (before: readonly Place[], place) => {
-    const [direction, ...more] = place.execution.exercise.directions;
-    const state = [...before, place];
-    if (!direction || more.length > 0 || place.execution.exercise.family !== 'band') return { state };
-    const pair = before.find(
-      (p) =>
-        p.execution.exercise.family === 'band' &&
-        p.execution.exercise.directions.length === 1 &&
-        p.execution.exercise.directions[0] === oppositeOf[direction],
+  look: (context) => {
+    const bands = context.entries.filter(
+      ({ execution: { exercise } }) => exercise.family === 'band' && exercise.directions.length === 1,
     );
-    const [a, b] = [pair?.item.dose[0], place.item.dose[0]];
-    if (!pair || !a || a.kind !== b?.kind) return { state };
-    const [first, second] = [a, b].map((part) => amountOf(part) * part.sets);
-    if (first === undefined || second === undefined || first === second) return { state };
-    const short = first < second ? pair : place;
-    const long = short === pair ? place : pair;
-    return {
-      state,
-      breaches: [
+    return bands.flatMap((entry, i) => {
+      const [direction] = entry.execution.exercise.directions;
+      const pair = bands
+        .slice(0, i)
+        .find((e) => direction && e.execution.exercise.directions[0] === oppositeOf[direction]);
+      const [a, b] = [pair?.item.dose[0], entry.item.dose[0]];
+      if (!pair || !a || a.kind !== b?.kind) return [];
+      const [first, second] = [unitsOf(a) * a.sets, unitsOf(b) * b.sets];
+      if (first === second) return [];
+      const [short, long] = first < second ? [pair, entry] : [entry, pair];
+      return [
         {
-          itemIds: [pair.item.id, place.item.id],
-          words: `${pair.name} has ${first}, ${place.name} ${second}: ${short.name} owes ${Math.abs(first - second)} on each foot.`,
-          mend: () => ({
-            words: `Give both ${Math.max(first, second)}`,
-            command: { type: 'edit-item', itemId: short.item.id, change: { dose: long.item.dose } },
+          itemIds: [pair.item.id, entry.item.id],
+          cost: 2,
+          explain: () => ({
+            words: `${pair.name} has ${first}, ${entry.name} ${second}: ${short.name} owes ${Math.abs(first - second)} on each foot.`,
+            mends: () => [
+              {
+                words: `Give both ${Math.max(first, second)}`,
+                command: { type: 'edit-item' as const, itemId: short.item.id, change: { dose: long.item.dose } },
+              },
+            ],
           }),
         },
-      ],
-    };
+      ];
+    });
   },
 });

@@ -1,11 +1,13 @@
+import { applyCommand } from '../plan';
+import { buildTimeline } from '../timeline';
 import { bridge, schoolsMixed, twoAxes, twoDoses } from './agree';
 import { changesSaved } from './changes';
+import { type Finding, type Found, type ProvedMend, type ReviewInput, contextOf, foundBy } from './finding';
 import { archThird, balanceAfterCalf, regionRun, standingLeg } from './load';
 import { ladderOrder, lookAgain, lookFirst, prepared, releasePlace } from './order';
-import { oneWay, owedSides, owedWays, unevenPair } from './parity';
+import { oneWay, owedWays, unevenPair } from './parity';
 import { matsTwice, unseenFault, wrongFloor } from './room';
-import type { Rule, Severity } from './rule';
-import { type Finding, type ReviewInput, contextOf, findingsOf } from './run-rules';
+import type { Mend, ReviewContext, Rule, Severity } from './rule';
 import { askFirst, cautioned, eyesShutEarly, impactCold, slippery, unsteadyEarly } from './safety';
 
 /** Every rule that answers at each edit, in the order in which they are explained. */
@@ -19,7 +21,6 @@ const quick: readonly Rule[] = [
   ladderOrder,
   prepared,
   askFirst,
-  owedSides,
   owedWays,
   unevenPair,
   oneWay,
@@ -44,20 +45,86 @@ export const rules: readonly Rule[] = [...quick, ...thorough];
 const ranks: Readonly<Record<Severity, number>> = { hard: 0, soft: 1, note: 2 };
 
 /**
- * Goes through a class with every rule: what matters most first, accepted findings last.
+ * Goes through a class with every rule: what matters most first, accepted findings last. Words and mends are made when
+ * a finding is asked for them.
  * @param depth `quick` leaves out the rules that time other classes; for use at every edit
  */
 export function review(input: ReviewInput, depth: 'quick' | 'thorough' = 'thorough'): Finding[] {
   const context = contextOf(input);
   const accepted = new Map(input.plan.accepted.map((a) => [a.finding, a.note]));
-  const found = (depth === 'quick' ? quick : rules).flatMap((each) => findingsOf(each, context));
+  const found = (depth === 'quick' ? quick : rules).flatMap((rule) => foundBy(rule, context));
   return found
-    .map(({ finding, weight }) => ({ finding: { ...finding, accepted: accepted.get(finding.key) ?? null }, weight }))
+    .map((one) => ({ cost: one.breach.cost, finding: findingOf(one, found, context, accepted.get(one.key) ?? null) }))
     .sort(
       (a, b) =>
         Number(a.finding.accepted !== null) - Number(b.finding.accepted !== null) ||
         ranks[a.finding.severity] - ranks[b.finding.severity] ||
-        b.weight - a.weight,
+        b.cost - a.cost,
     )
     .map(({ finding }) => finding);
 }
+
+function findingOf(one: Found, all: readonly Found[], context: ReviewContext, accepted: string | null): Finding {
+  const { id, severity, reason } = one.rule;
+  const explained = once(one.explain);
+  return {
+    key: one.key,
+    rule: id,
+    severity,
+    reason,
+    itemIds: one.breach.itemIds,
+    words: () => explained().words,
+    mend: once(() => firstProved(explained().mends(), one, all, context)),
+    accepted,
+  };
+}
+
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+}
+
+/** The first of some mends that holds. */
+function firstProved(
+  mends: readonly (Mend | null)[],
+  one: Found,
+  all: readonly Found[],
+  context: ReviewContext,
+): ProvedMend | null {
+  for (const mend of mends) {
+    const found = mend && proved(mend, one, all, context);
+    if (found) return found;
+  }
+  return null;
+}
+
+/**
+ * Runs a mend and judges the class again. It holds when its finding is gone, nothing as hard has come that was not
+ * there, and the class has not grown by more than the mend promises.
+ */
+function proved(mend: Mend, one: Found, all: readonly Found[], context: ReviewContext): ProvedMend | null {
+  const after = applyCommand(context.plan, mend.command);
+  if (!after.ok) return null;
+  const known = new Map(context.entries.map((e) => [e.item.revision, e.execution.exercise]));
+  for (const offer of context.library) known.set(offer.revision, offer.exercise);
+  const timeline = buildTimeline({ plan: after.value, find: (revision) => known.get(revision) ?? null });
+  const deltaMs = timeline.totalMs - context.timeline.totalMs;
+  if (deltaMs > (mend.mostMs ?? Infinity)) return null;
+  const now = contextOf({ ...context, plan: after.value, timeline });
+  const rank = ranks[one.rule.severity];
+  for (const rule of rules) {
+    const isOwn = rule === one.rule;
+    // A rule that is milder cannot undo the mend, and one that times other orders is asked only about its own.
+    if (!isOwn && (ranks[rule.severity] > rank || thorough.includes(rule))) continue;
+    const stands = foundBy(rule, now);
+    if (stands.some((found) => (isOwn && within(found, one)) || !all.some((known) => within(found, known))))
+      return null;
+  }
+  return { words: mend.words, command: mend.command, deltaMs };
+}
+
+/** Whether a finding is another one again, or what is left of it. */
+const within = (found: Found, known: Found): boolean =>
+  found.rule === known.rule &&
+  found.breach.about === known.breach.about &&
+  found.breach.itemIds.every((id) => known.breach.itemIds.includes(id));

@@ -1,66 +1,58 @@
 import type { Fault } from '../exercise';
 import { floorSuits } from '../kit';
 import { sayLength } from '../say-time';
-import { alternativeTo, leftOut, moved } from './mend';
-import { type Place, type Rule, rule } from './rule';
+import { surfaceFor } from '../timeline';
+import { alternativesTo, leftOut, moved } from './mend';
+import { classRule, named, orderRule } from './rule';
 
 /** A floor that the exercise cannot be done on, mats or not. */
-export const wrongFloor: Rule = rule({
+export const wrongFloor = classRule({
   id: 'floor',
   severity: 'hard',
   reason: 'The floor of the room does not let it work, or makes it unsafe.',
-  begin: () => null,
-  take: (state: null, place, context) => {
-    const { floor } = context.plan.brief;
-    const { execution } = place;
-    // A mat can be laid on any floor; a cloth cannot be made to slide on carpet.
-    const surface = execution.floor === 'padded' && !floorSuits('padded', [], floor) ? 'mat' : floor;
-    if (floorSuits(execution.floor, execution.floorsRuledOut, surface)) return { state };
-    const why = execution.floor === 'smooth-hard' ? 'needs a smooth hard floor' : `is not for ${floor}`;
-    return {
-      state,
-      breaches: [
-        {
-          itemIds: [place.item.id],
-          words: `${place.name} ${why}; this class is on ${floor}.`,
-          mend: () => alternativeTo(context, place, () => true) ?? leftOut(place),
+  look: (context) => {
+    const { floor } = context.brief;
+    return context.entries
+      .filter(({ execution }) => {
+        // A mat can be laid on any floor; a cloth cannot be made to slide on carpet.
+        const surface = surfaceFor(execution, floor) === 'mats' ? 'mat' : floor;
+        return !floorSuits(execution.floor, execution.floorsRuledOut, surface);
+      })
+      .map((entry) => ({
+        itemIds: [entry.item.id],
+        cost: 1,
+        explain: () => {
+          const why = entry.execution.floor === 'smooth-hard' ? 'needs a smooth hard floor' : `is not for ${floor}`;
+          return {
+            words: `${entry.name} ${why}; this class is on ${floor}.`,
+            mends: () => [...alternativesTo(context, entry), leftOut(entry)],
+          };
         },
-      ],
-    };
+      }));
   },
 });
 
-interface Mats {
-  readonly out: boolean;
-  readonly laid: readonly Place[];
-  readonly last: Place | null;
-}
-
-/** Mats out once, not again and again. */
-export const matsTwice: Rule = rule({
+/** Mats out once, not again and again. State: whether they lie, and the last item that lay on them. */
+export const matsTwice = orderRule<readonly [out: boolean, laid: string | null]>({
   id: 'mats-twice',
   severity: 'soft',
   reason: 'Each time mats come out and go away the room stops.',
-  begin: (): Mats => ({ out: false, laid: [], last: null }),
-  take: ({ out, laid, last }: Mats, place, context) => {
-    const { floor } = context.plan.brief;
-    const needs = place.execution.floor === 'padded' && !floorSuits('padded', [], floor);
-    const again = needs && !out && laid.length > 0;
-    const target = laid.at(-1);
-    const seconds = context.plan.pace.floorChangeSeconds;
+  begin: [false, null],
+  judge: ([out, laid], { item, execution }, { brief, pace }) => {
+    const needs = surfaceFor(execution, brief.floor) === 'mats';
     return {
-      state: { out: needs, laid: needs ? [...laid, place] : laid, last: place },
-      breaches:
-        again && target && last
-          ? [
-              {
-                itemIds: [target.item.id, place.item.id],
-                words: `Mats go away after ${target.name} and come out again for ${place.name}: ${sayLength(2 * seconds * 1000)}.`,
-                weight: 2 * seconds,
-                mend: () => moved(place, 'after', target),
-              },
-            ]
-          : [],
+      state: [needs, needs ? item.id : laid],
+      breach: needs && !out && laid !== null ? { itemIds: [laid, item.id], cost: 2 * pace.floorChangeSeconds } : null,
+    };
+  },
+  explain: (breach, context) => {
+    const [laid, entry] = named(breach, context);
+    return {
+      words: `Mats go away after ${laid.name} and come out again for ${entry.name}: ${sayLength(breach.cost * 1000)}.`,
+      mends: () => [
+        { ...moved(entry, 'after', laid), mostMs: 0 },
+        { ...moved(laid, 'before', entry), mostMs: 0 },
+      ],
     };
   },
 });
@@ -71,30 +63,32 @@ const seenFrom: Readonly<Record<'front' | 'behind', ReadonlySet<Fault['from']>>>
 };
 
 /** A fault that cannot be seen from where the teacher stands. */
-export const unseenFault: Rule = rule({
+export const unseenFault = classRule({
   id: 'unseen-fault',
   severity: 'note',
   reason: 'A fault shows from one side only. Where you stand decides what you can correct.',
-  begin: (): readonly Place[] => [],
-  take: (so: readonly Place[], place, context) => {
-    const at = context.plan.brief.teacherAt;
-    if (at === 'walks') return { state: so };
-    const { faults } = place.execution;
-    const blind = faults.length > 0 && !seenFrom[at].has(faults[0]?.from ?? 'front');
-    return { state: blind ? [...so, place] : so };
-  },
-  end: (blind, context) => {
+  look: (context) => {
+    const { teacherAt } = context.brief;
+    if (teacherAt === 'walks') return [];
+    const blind = context.entries.filter(({ execution: { faults } }) => {
+      const [main] = faults;
+      return main !== undefined && !seenFrom[teacherAt].has(main.from);
+    });
     const [first] = blind;
     if (!first) return [];
-    const fault = first.execution.faults[0];
     const more = blind.length > 1 ? `, and ${blind.length - 1} more like it` : '';
     return [
       {
-        itemIds: blind.map((p) => p.item.id),
-        words: `Standing ${context.plan.brief.teacherAt === 'front' ? 'in front' : 'behind'}, you cannot see “${fault?.seen ?? ''}” in ${first.name}${more}.`,
-        mend: () => ({
-          words: 'Walk round in this class',
-          command: { type: 'edit-class', change: { brief: { ...context.plan.brief, teacherAt: 'walks' } } },
+        itemIds: blind.map((e) => e.item.id),
+        cost: blind.length,
+        explain: () => ({
+          words: `Standing ${teacherAt === 'front' ? 'in front' : 'behind'}, you cannot see “${first.execution.faults[0]?.seen ?? ''}” in ${first.name}${more}.`,
+          mends: () => [
+            {
+              words: 'Walk round in this class',
+              command: { type: 'edit-class', change: { brief: { ...context.brief, teacherAt: 'walks' } } },
+            },
+          ],
         }),
       },
     ];

@@ -1,22 +1,30 @@
 import type { Dose } from '../dose';
 import type { Execution, Exercise, School } from '../exercise';
-import type { Block, Item, NextId, Plan, PlanCommand } from '../plan';
+import type { Block, Brief, Item, NextId, Pace, Plan, PlanCommand } from '../plan';
 import type { ItemTime, Timeline } from '../timeline';
 
 /** `hard`: safety, gates, floor and kit; `soft`: order and load; `note`: worth knowing. */
 export type Severity = 'hard' | 'soft' | 'note';
 
-/** One item in its place in the class. */
-export interface Place {
-  readonly index: number;
+/** One item of a class with its exercise settled: what holds of it wherever it stands in the order. */
+export interface Entry {
   readonly item: Item;
   readonly block: Block;
   readonly execution: Execution;
-  readonly time: ItemTime;
   readonly name: string;
+  /** Class time of its own work, both feet, ms: it follows from the dose and not from the place. */
+  readonly workMs: number;
 }
 
-/** An exercise that could be added by a fix. */
+/** What holds for the class whatever its order, and every item of it by id. */
+export interface Setting {
+  readonly school: School;
+  readonly brief: Brief;
+  readonly pace: Pace;
+  readonly entry: (itemId: string) => Entry | null;
+}
+
+/** An exercise that could be added by a mend. */
 export interface Offer {
   readonly revision: string;
   readonly exercise: Exercise;
@@ -29,50 +37,95 @@ export interface OtherDose {
   readonly dose: Dose;
 }
 
-export interface ReviewContext {
+/** A class as it stands, in its order and with its times. */
+export interface ReviewContext extends Setting {
   readonly plan: Plan;
   readonly timeline: Timeline;
-  readonly places: readonly Place[];
-  readonly school: School;
-  /** What a fix may add; without it such fixes are not offered. */
+  readonly entries: readonly Entry[];
+  /** Where an item stands, 0-based. */
+  readonly indexOf: (entry: Entry) => number;
+  readonly timeOf: (entry: Entry) => ItemTime;
+  /** What a mend may add; without it such mends are not offered. */
   readonly library: readonly Offer[];
   readonly otherDoses: ReadonlyMap<string, readonly OtherDose[]>;
   readonly nextId: NextId;
 }
 
-/** One step that mends a breach. */
+/** One step that may mend a breach, before it is proved. */
 export interface Mend {
   readonly words: string;
   readonly command: PlanCommand;
+  /** By how much the class may grow, ms, where the mend promises that; else it says what it costs. */
+  readonly mostMs?: number;
 }
 
+/** Something objected to: the items it names and how much it matters. */
 export interface Breach {
   readonly itemIds: readonly string[];
-  readonly words: string;
-  /** Larger comes first among findings of one severity; usually seconds, or items concerned. */
-  readonly weight?: number;
+  /** Larger comes first among findings of one severity, and is what a reorderer pays: seconds, or items concerned. */
+  readonly cost: number;
   /** Tells two breaches of one rule and the same items apart. */
   readonly about?: string;
-  readonly mend?: () => Mend | null;
 }
 
-/**
- * A rule as a small automaton over the items in order: it begins in a state, takes one item after the other, and may
- * object at each and at the end. Review runs it over a class; a reorderer can run it over any order.
- */
-export interface Rule<S = unknown> {
+/** A breach in words, and what could mend it: the first mend that is proved is the one offered. */
+export interface Explanation {
+  readonly words: string;
+  readonly mends: () => readonly (Mend | null)[];
+}
+
+/** What an order rule remembers: small, and the same whenever it means the same. */
+export type State = null | boolean | number | string | readonly State[];
+
+interface Said {
   readonly id: string;
   readonly severity: Severity;
   /** Why, in plain words; the school it follows where it follows one. */
   readonly reason: string;
-  readonly begin: (context: ReviewContext) => S;
-  readonly take: (
-    state: S,
-    place: Place,
-    context: ReviewContext,
-  ) => { readonly state: S; readonly breaches?: readonly Breach[] };
-  readonly end?: (state: S, context: ReviewContext) => readonly Breach[];
 }
 
+/**
+ * A rule about what comes before what: a small automaton over the items in order. It knows neither indexes nor times,
+ * so review runs it over a class and a reorderer over any order, and both get the same answer.
+ */
+export interface OrderRule<S extends State = State> extends Said {
+  readonly kind: 'order';
+  readonly begin: S;
+  readonly judge: (state: S, entry: Entry, setting: Setting) => { readonly state: S; readonly breach: Breach | null };
+  /** Words and mends, made only when somebody asks. */
+  readonly explain: (breach: Breach, context: ReviewContext) => Explanation;
+}
+
+/** A rule that needs the whole class or its times. What it found is explained only when somebody asks. */
+export interface ClassRule extends Said {
+  readonly kind: 'class';
+  readonly look: (context: ReviewContext) => readonly (Breach & { readonly explain: () => Explanation })[];
+}
+
+export type Rule = OrderRule | ClassRule;
+
 /** Keeps the state's type inside its rule. */
-export const rule = <S>(made: Rule<S>): Rule => made as unknown as Rule;
+export const orderRule = <S extends State>(made: Omit<OrderRule<S>, 'kind'>): OrderRule =>
+  ({ ...made, kind: 'order' }) as unknown as OrderRule;
+export const classRule = (made: Omit<ClassRule, 'kind'>): ClassRule => ({ ...made, kind: 'class' });
+
+/** The entries a breach names, in the order in which it names them. */
+export function named(breach: Breach, setting: Setting): [first: Entry, second: Entry] {
+  const found = breach.itemIds.flatMap((id) => setting.entry(id) ?? []);
+  const [first] = found;
+  const last = found.at(-1);
+  if (!first || !last) throw new RangeError('a breach names items of the class');
+  return [first, last];
+}
+
+export const noMends = (): readonly Mend[] => [];
+
+/** Judges an order of items, whatever order they have in the plan. */
+export function judgeOrder(rule: OrderRule, order: readonly Entry[], setting: Setting): Breach[] {
+  let state = rule.begin;
+  return order.flatMap((entry) => {
+    const judged = rule.judge(state, entry, setting);
+    state = judged.state;
+    return judged.breach ?? [];
+  });
+}

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { DosePart, Multiplier } from '../dose';
+import type { DoseKind, DosePart, Multiplier } from '../dose';
 import type { Item, Pace, Plan } from '../plan';
 import { type Block, defaultPace, newBlock, newItem, newPlan, paceKeys } from '../plan';
 import { kit } from '../exercise/catalogue/author';
@@ -29,53 +29,55 @@ const multipliers: fc.Arbitrary<Multiplier[]> = fc.uniqueArray(
 const n = (max: number) => fc.integer({ min: 1, max });
 const shared = { sets: n(3), setRestSeconds: fc.integer({ min: 0, max: 30 }), multipliers };
 
-export const anyPart: fc.Arbitrary<DosePart> = fc.oneof(
-  fc.record({ kind: fc.constant('reps' as const), reps: n(20), tempoSeconds: fc.constant(null), ...shared }),
-  fc.record({
+/** A random part of each kind: the compiler asks for a new one here too. */
+const parts: { readonly [K in DoseKind]: fc.Arbitrary<Extract<DosePart, { readonly kind: K }>> } = {
+  reps: fc.record({ kind: fc.constant('reps' as const), reps: n(20), tempoSeconds: fc.constant(null), ...shared }),
+  hold: fc.record({
     kind: fc.constant('hold' as const),
     holds: n(5),
     holdSeconds: n(60),
     restSeconds: fc.integer({ min: 0, max: 15 }),
     ...shared,
   }),
-  fc.record({ kind: fc.constant('passes' as const), passes: n(10), passSeconds: n(10), ...shared }),
-  fc.record({
+  passes: fc.record({ kind: fc.constant('passes' as const), passes: n(10), passSeconds: n(10), ...shared }),
+  stops: fc.record({
     kind: fc.constant('stops' as const),
     spots: n(5),
     stopSeconds: n(15),
     shiftSeconds: fc.integer({ min: 0, max: 5 }),
     ...shared,
   }),
-  fc.record({
+  travel: fc.record({
     kind: fc.constant('travel' as const),
-    passes: n(4),
+    lengths: n(4),
     steps: n(50),
     stepsPerMinute: fc.integer({ min: 40, max: 140 }),
     turnSeconds: fc.integer({ min: 0, max: 6 }),
     ...shared,
   }),
-  fc.record({ kind: fc.constant('timed' as const), seconds: n(120), ...shared }),
-  fc.record({
+  timed: fc.record({ kind: fc.constant('timed' as const), seconds: n(120), ...shared }),
+  counts: fc.record({
     kind: fc.constant('counts' as const),
     phrases: n(8),
     countsPerPhrase: n(16),
     beatsPerMinute: fc.integer({ min: 60, max: 180 }),
     ...shared,
   }),
-  fc.record({
+  breaths: fc.record({
     kind: fc.constant('breaths' as const),
     breaths: n(10),
     breathSeconds: fc.integer({ min: 2, max: 8 }),
     ...shared,
   }),
-  fc.record({
+  byFeel: fc.record({
     kind: fc.constant('byFeel' as const),
     leastSeconds: n(20),
     usualSeconds: fc.integer({ min: 20, max: 40 }),
     mostSeconds: fc.integer({ min: 40, max: 80 }),
     ...shared,
   }),
-);
+};
+export const anyPart: fc.Arbitrary<DosePart> = fc.oneof(...Object.values(parts));
 
 const side = fc.constantFrom('left' as const, 'right' as const);
 export const equalSides: fc.Arbitrary<Item['sides']> = fc.oneof(

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import { type Alternative, alternativesOf, dropWeight, windowSeconds } from '../fit';
+import { type Alternative, alternativesOf, dropWeight, landingSeconds } from '../fit';
 import { type Item, type Plan, applyCommand, itemsOf } from '../plan';
 import { type FindRevision, buildTimeline, readyItem } from '../timeline';
 
@@ -48,8 +48,8 @@ function problem(
     'Minimize',
     ` obj: ${aim.miss} over + ${aim.miss} under + ${aim.off} above + ${aim.off} below ${sum((t) => t.cost)} + ${spared} one`,
     'Subject To',
-    ` high: ${time} - over <= ${target + windowSeconds - fixed}`,
-    ` low: ${time} + under >= ${target - windowSeconds - fixed}`,
+    ` high: ${time} - over <= ${target + landingSeconds - fixed}`,
+    ` low: ${time} + under >= ${target - landingSeconds - fixed}`,
     ` off: ${time} - above + below = ${target - fixed}`,
     ...rows,
     'Bounds',

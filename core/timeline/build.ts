@@ -1,6 +1,6 @@
-import { type DosePart, alternates, layOut, repPhasesMs } from '../dose';
-import { type Pace, type Side, otherSide } from '../plan';
-import { type HandOver, type TransitionPart, handOverOf, transition } from './hand-over';
+import { type DosePart, alternates, kindOf, layOut, phasesMsOf, tempoOf } from '../dose';
+import { type Pace, otherSide } from '../plan';
+import { type HandOver, arrivesWith, bandMove, leavesWith, transition } from './hand-over';
 import { Spread } from './likely';
 import type {
   Activity,
@@ -12,8 +12,9 @@ import type {
   TimelineEvent,
   TimelineInput,
   TimelineProblem,
+  TransitionPart,
 } from './timeline';
-import { type ReadyItem, type Stretch, type Visit, doseOn, readyItem, stretchesOf } from './visit';
+import { type ReadyItem, type Stretch, type Visit, doseOn, feetOf, readyItem, stretchesOf } from './visit';
 
 /**
  * Lays a plan out in time. Pure: the same plan and revisions give the same timeline.
@@ -23,19 +24,6 @@ export function buildTimeline(input: TimelineInput): Timeline {
   return new Builder(input).build();
 }
 
-const unitKinds: Readonly<Record<DosePart['kind'], EventKind>> = {
-  reps: 'rep',
-  hold: 'hold',
-  passes: 'pass',
-  stops: 'stop',
-  travel: 'length',
-  timed: 'time',
-  counts: 'phrase',
-  breaths: 'breath',
-  byFeel: 'feel',
-};
-const gapKinds: Partial<Record<DosePart['kind'], EventKind>> = { hold: 'rest', stops: 'shift', travel: 'turn' };
-
 const noActivity = (): Record<Activity, number> => ({
   work: 0,
   rest: 0,
@@ -44,7 +32,7 @@ const noActivity = (): Record<Activity, number> => ({
   transition: 0,
   switch: 0,
   compare: 0,
-  settle: 0,
+  rounding: 0,
 });
 
 interface OpenItem {
@@ -108,7 +96,7 @@ class Builder {
     if (stretch.kind === 'compare') {
       this.current = null;
       this.spend('compare', 'compare', 'both', this.pace.compareSeconds * 1000);
-      this.settle();
+      this.roundUp();
       return;
     }
     const [first, second] = stretch.visits;
@@ -124,14 +112,13 @@ class Builder {
         'second-set-up',
         'set-up',
         second.feet === 'alternate' ? 'both' : second.feet,
-        this.secondSetUpMs(second),
+        this.secondSetUpMs(first, second),
       );
       this.work(second);
     }
     this.talkOver(first.ready, voiceFrom);
-    if (!musicGoesOn) this.settle();
-    const last = second ?? first;
-    this.room = handOverOf(last.ready.execution, footOf(last), this.input.plan.brief.floor);
+    if (!musicGoesOn) this.roundUp();
+    this.room = leavesWith(stretch.visits, this.input.plan.brief.floor);
     open?.visits.push({ startMs, endMs: this.now, feet: second ? 'both' : feetOf(first) });
   }
 
@@ -139,7 +126,7 @@ class Builder {
   private arrive(visit: Visit, runsOn: boolean): number {
     const { item, execution } = visit.ready;
     if (runsOn) return this.now;
-    const because = transition(this.room, handOverOf(execution, footOf(visit), this.input.plan.brief.floor), this.pace);
+    const because = transition(this.room, arrivesWith([visit], this.input.plan.brief.floor), this.pace);
     this.spend(
       'transition',
       'transition',
@@ -156,9 +143,9 @@ class Builder {
     this.spend('talk', 'talk', 'neither', Math.round(talkSeconds * 1000));
     this.spend('set-up', 'set-up', feetOf(visit), this.firstSetUpMs(visit));
     const main = item.dose[0];
-    if (isNew && main?.kind === 'reps') {
-      const repMs = repPhasesMs(main, execution.phaseSeconds).reduce((a, b) => a + b, 0);
-      this.spend('demonstration', 'set-up', feetOf(visit), Math.round((this.pace.firstRepTimes - 1) * repMs));
+    if (isNew && main && kindOf(main).demonstrated) {
+      const unitMs = layOut(main, execution.phaseSeconds).unitStartMs(1);
+      this.spend('demonstration', 'set-up', feetOf(visit), Math.round((this.pace.firstRepTimes - 1) * unitMs));
     }
     return this.now;
   }
@@ -179,10 +166,10 @@ class Builder {
   }
 
   /** Second side: its share of the first set-up, or moving the band across where that takes longer. */
-  private secondSetUpMs(visit: Visit): number {
-    const { band } = visit.ready.execution;
-    const moved = band && band.placement !== 'both-feet' ? Math.round(this.pace.moveBandSeconds * 1000) : 0;
-    return Math.max(this.shareMs(visit), moved);
+  private secondSetUpMs(first: Visit, second: Visit): number {
+    const { floor } = this.input.plan.brief;
+    const moved = bandMove(leavesWith([first], floor), arrivesWith([second], floor), this.pace);
+    return Math.max(this.shareMs(second), moved?.ms ?? 0);
   }
 
   private work(visit: Visit): void {
@@ -194,10 +181,11 @@ class Builder {
   private part(visit: Visit, part: DosePart, partIndex: number): void {
     const { item, lead, execution } = visit.ready;
     const l = layOut(part, execution.phaseSeconds);
-    const phaseMs = part.kind === 'reps' || part.kind === 'passes' ? repPhasesMs(part, execution.phaseSeconds) : null;
+    const kind = kindOf(part);
+    const phaseMs = phasesMsOf(part, execution.phaseSeconds);
     const inTurn = visit.feet === 'alternate' && alternates(part);
     const extra = inTurn && partIndex === 0 && item.sides.mode === 'extra-set' ? 1 : 0;
-    const unitsInSet = l.stations * l.unitsPerStation;
+    const unitsInSet = l.stations * l.units;
     for (let set = 1; set <= l.sets + extra; set++) {
       const onlyWeaker = set > l.sets;
       const turns = inTurn && !onlyWeaker ? 2 : 1;
@@ -207,17 +195,17 @@ class Builder {
         const feet = inTurn ? (i % turns === 0 ? lead : otherSide(lead)) : feetOf(visit);
         const startMs = setStart + (turns === 1 ? l.unitStartMs(i) : i * l.unitStartMs(1)) + i * l.gapMs;
         const endMs = startMs + l.unitStartMs(turns === 1 ? i + 1 : 1) - (turns === 1 ? l.unitStartMs(i) : 0);
-        this.push(unitKinds[part.kind], 'work', feet, startMs, endMs, phaseMs, {
+        this.push(kind.event, 'work', feet, startMs, endMs, phaseMs, {
           part: partIndex,
           set,
           sets: l.sets + extra,
-          station: Math.floor(index / l.unitsPerStation) + 1,
+          station: Math.floor(index / l.units) + 1,
           stations: l.stations,
-          unit: (index % l.unitsPerStation) + 1,
-          units: l.unitsPerStation,
+          unit: (index % l.units) + 1,
+          units: l.units,
         });
         if (l.gapMs > 0 && i < unitsInSet * turns - 1) {
-          this.push(gapKinds[part.kind] ?? 'rest', 'rest', feet, endMs, endMs + l.gapMs);
+          this.push(kind.gapEvent ?? 'rest', 'rest', feet, endMs, endMs + l.gapMs);
           this.spread.add('rest', l.gapMs);
         }
       }
@@ -227,10 +215,13 @@ class Builder {
   }
 
   private spreadOfWork(part: DosePart, ms: number): void {
-    if (part.kind === 'byFeel') {
-      const share = ms / part.usualSeconds;
-      this.spread.addWindow(part.leastSeconds * share, ms, part.mostSeconds * share);
-    } else this.spread.add('work', ms);
+    const bounds = kindOf(part).bounds?.(part);
+    if (!bounds) {
+      this.spread.add('work', ms);
+      return;
+    }
+    const [least, usual, most] = bounds;
+    this.spread.addBounds((least * ms) / usual, ms, (most * ms) / usual);
   }
 
   /** Talk over the work: it lies beside the body and never outlasts the item. */
@@ -252,20 +243,20 @@ class Builder {
   }
 
   /** Up to the next whole second, so that the times shown add up. */
-  private settle(): void {
-    this.spend('settle', 'settle', 'neither', (1000 - (this.now % 1000)) % 1000);
+  private roundUp(): void {
+    this.spend('rounding', 'rounding', 'neither', (1000 - (this.now % 1000)) % 1000);
   }
 
   private checkTempo({ item, execution }: ReadyItem): void {
     for (const part of item.dose) {
-      if (part.kind === 'reps' && part.tempoSeconds && part.tempoSeconds.length !== execution.phases.length) {
+      const tempo = tempoOf(part);
+      if (tempo && tempo.length !== execution.phases.length)
         this.problems.push({
           code: 'tempo-phases',
           itemId: item.id,
           phases: execution.phases.length,
-          tempo: part.tempoSeconds.length,
+          tempo: tempo.length,
         });
-      }
     }
   }
 
@@ -334,13 +325,4 @@ class Builder {
       problems: this.problems,
     };
   }
-}
-
-/** The foot that the room is arranged for: the lead one where feet alternate. */
-function footOf(visit: Visit): Side | 'both' {
-  return visit.feet === 'alternate' ? visit.ready.lead : visit.feet;
-}
-
-function feetOf(visit: Visit): Feet {
-  return visit.feet === 'alternate' ? 'both' : visit.feet;
 }

@@ -1,3 +1,4 @@
+import { kindOfEvent } from '../dose';
 import type { FootRole } from '../exercise';
 import type { Side } from '../plan';
 import type { Timeline, TimelineEvent } from './timeline';
@@ -67,7 +68,7 @@ interface PhaseTime {
 export function phaseAt(event: TimelineEvent, atMs: number, phaseSeconds: readonly number[]): PhaseTime | null {
   if (event.phaseMs) return phaseOf(event.phaseMs, event.startMs, atMs);
   if (!event.count || phaseSeconds.length < 2) return null;
-  if (event.kind === 'time' || event.kind === 'feel') {
+  if (kindOfEvent(event.kind)?.roundsPhases) {
     const round = phaseSeconds.map((seconds) => seconds * 1000);
     const roundMs = round.reduce((a, b) => a + b, 0);
     const began = event.startMs + Math.floor((atMs - event.startMs) / roundMs) * roundMs;

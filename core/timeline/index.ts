@@ -1,7 +1,9 @@
 export * from './build';
 export * from './foot-lane';
-export * from './hand-over';
+export { type HandOver, arrivesWith, bandMove, leavesWith, surfaceFor, transition, transitionMs } from './hand-over';
 export * from './likely';
+export * from './option-window';
 export * from './outline';
+export * from './put-out';
 export * from './timeline';
-export { type ReadyItem, leadOf, readyItem, stretchesOf } from './visit';
+export { type ReadyItem, type Visit, leadOf, readyItem, stretchesOf, visitsOf } from './visit';

@@ -28,7 +28,7 @@ function taughtMs(timeline: Timeline, random: () => number): number {
     transition: 0.9,
     switch: 0.9,
     compare: 0.6,
-    settle: 0,
+    rounding: 0,
     'set-up': 0,
   };
   return timeline.events

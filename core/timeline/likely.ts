@@ -12,7 +12,7 @@ const spread: Readonly<Record<Activity, number>> = {
   transition: 0.35,
   switch: 0.35,
   compare: 0.25,
-  settle: 0,
+  rounding: 0,
 };
 /** A slow or quick day moves everything together. */
 const daySpread = 0.04;
@@ -28,8 +28,8 @@ export class Spread {
     this.addLogNormal(ms, spread[activity]);
   }
 
-  /** Work by feel: its window is read as where four of five end. */
-  addWindow(leastMs: number, usualMs: number, mostMs: number): void {
+  /** Work by feel: its bounds are read as where four of five end. */
+  addBounds(leastMs: number, usualMs: number, mostMs: number): void {
     this.addLogNormal(usualMs, mostMs > leastMs ? Math.log(mostMs / leastMs) / (2 * z80) : 0);
   }
 

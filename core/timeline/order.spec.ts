@@ -136,7 +136,7 @@ describe('music', () => {
     // 7 beats at 132 are 3182 ms each; 10 s of talk before the first
     const { timeline } = bareClass([phrase(132, false), phrase(132, true)]);
     expect(timeline.totalMs).toBe(17_000);
-    expect(timeline.events.filter((e) => e.kind === 'settle')).toHaveLength(1);
+    expect(timeline.events.filter((e) => e.kind === 'rounding')).toHaveLength(1);
   });
 
   it('does not run on across two tempos', () => {

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { type Stitch, kindOfEvent } from '../dose';
 import { bodyOf } from './foot-lane';
 import type { Timeline, TimelineEvent } from './timeline';
 
@@ -11,16 +12,18 @@ export const OutlineStitch = z.tuple([
 ]);
 export type OutlineStitch = z.infer<typeof OutlineStitch>;
 
-const textures: Partial<Record<TimelineEvent['kind'], OutlineStitch[3]>> = {
-  rep: 'reps',
+/** The few textures of a card, from the stitches of the thread. */
+const textures: Readonly<Record<Stitch, OutlineStitch[3]>> = {
+  stitch: 'reps',
   phrase: 'reps',
-  breath: 'hold',
-  hold: 'hold',
-  time: 'hold',
-  pass: 'reps',
-  stop: 'stops',
-  length: 'travel',
-  feel: 'feel',
+  satin: 'hold',
+  dot: 'stops',
+  chain: 'travel',
+  fade: 'feel',
+};
+const textureOf = (event: TimelineEvent): OutlineStitch[3] | null => {
+  const kind = kindOfEvent(event.kind);
+  return kind && textures[kind.stitch];
 };
 
 /** Neighbouring pieces of work of one item, foot and kind become one stitch. Seconds, to a tenth. */
@@ -28,7 +31,7 @@ export function outlineOf(timeline: Timeline): OutlineStitch[] {
   const stitches: OutlineStitch[] = [];
   let open: { event: TimelineEvent; startMs: number; endMs: number; feet: OutlineStitch[2] } | null = null;
   const close = () => {
-    const texture = open && textures[open.event.kind];
+    const texture = open && textureOf(open.event);
     if (open && texture) stitches.push([tenths(open.startMs), tenths(open.endMs - open.startMs), open.feet, texture]);
     open = null;
   };

@@ -1,25 +1,14 @@
+import type { PauseEvent, WorkEvent } from '../dose';
 import type { Exercise, Execution, ResolveError } from '../exercise';
 import type { Plan } from '../plan';
-import type { TransitionPart } from './hand-over';
 
 /** What the class is doing. Only `work` counts towards the dose. */
-export type Activity = 'work' | 'rest' | 'set-up' | 'talk' | 'transition' | 'switch' | 'compare' | 'settle';
+export type Activity = 'work' | 'rest' | 'set-up' | 'talk' | 'transition' | 'switch' | 'compare' | 'rounding';
 
 export type EventKind =
-  // work
-  | 'rep'
-  | 'hold'
-  | 'pass'
-  | 'stop'
-  | 'length'
-  | 'time'
-  | 'phrase'
-  | 'breath'
-  | 'feel'
-  // between pieces of work
-  | 'rest'
-  | 'shift'
-  | 'turn'
+  // pieces of work, and the pauses between them: as the kinds of dose call them
+  | WorkEvent
+  | PauseEvent
   | 'set-rest'
   // around the work
   | 'talk'
@@ -30,7 +19,14 @@ export type EventKind =
   | 'demonstration'
   | 'switch'
   | 'compare'
-  | 'settle';
+  | 'rounding';
+
+/** Why something lies between two neighbours, and how long it is. */
+export type TransitionReason = 'position' | 'kit' | 'floor' | 'facing' | 'band-moved' | 'band-slid';
+export interface TransitionPart {
+  readonly reason: TransitionReason;
+  readonly ms: number;
+}
 
 export type Feet = 'left' | 'right' | 'both' | 'neither';
 

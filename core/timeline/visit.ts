@@ -1,7 +1,7 @@
 import { type Execution, resolve } from '../exercise';
-import type { Dose } from '../dose';
+import { type Dose, kindOf } from '../dose';
 import { type Block, type Item, type Plan, type Side, otherSide } from '../plan';
-import type { FindRevision, TimelineProblem } from './timeline';
+import type { Feet, FindRevision, TimelineProblem } from './timeline';
 
 /** An item with its exercise settled. */
 export interface ReadyItem {
@@ -79,7 +79,8 @@ function ringOf(ring: readonly ReadyItem[]): Stretch[] {
   ];
 }
 
-function visitsOf(ready: ReadyItem): Visit[] {
+/** How an item is gone at where it is taught in one stretch: one foot and then the other, in turn, or both together. */
+export function visitsOf(ready: ReadyItem): Visit[] {
   switch (ready.execution.sidePattern) {
     case 'each':
       return [
@@ -94,14 +95,17 @@ function visitsOf(ready: ReadyItem): Visit[] {
   }
 }
 
-/** Whether an item goes on in the music of its neighbour: both are counts, at one tempo, and the teacher asked for it. */
+/** Whether an item goes on in the music of its neighbour: both are danced to one tempo, and the teacher asked for it. */
 function runsOn(before: ReadyItem | undefined, ready: ReadyItem): boolean {
   const last = before?.item.dose.at(-1);
   const first = ready.item.dose[0];
-  return (
-    ready.item.musicRunsOn &&
-    last?.kind === 'counts' &&
-    first?.kind === 'counts' &&
-    last.beatsPerMinute === first.beatsPerMinute
-  );
+  if (!ready.item.musicRunsOn || !last || !first) return false;
+  const tempo = kindOf(last).music?.(last);
+  return tempo !== undefined && tempo === kindOf(first).music?.(first);
 }
+
+/** The foot that the room is arranged for: the lead one where feet alternate. */
+export const footOf = ({ feet, ready }: Visit): Side | 'both' => (feet === 'alternate' ? ready.lead : feet);
+
+/** The feet whose time a visit is. */
+export const feetOf = ({ feet }: Visit): Feet => (feet === 'alternate' ? 'both' : feet);

@@ -26,8 +26,8 @@ describe('Saltmarsh Hall (invented)', () => {
     const run = server.runs.read(summary?.id ?? '');
     const find = (id: string) => run.revisions.find((r) => r.revision === id)?.exercise ?? null;
     const state = replay(run.plan, run.events, run.events.at(-1)?.atMs ?? 0, find);
-    expect(state.stage).toBe('over');
-    expect(state.records).toHaveLength(state.legs.length);
+    expect(state.status).toBe('over');
+    expect(state.records).toHaveLength(state.bouts.length);
     expect(owed(state)).toMatchObject([{ side: 'right', units: 2 }]);
   });
 

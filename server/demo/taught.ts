@@ -3,7 +3,7 @@ import { advanceTo, reduce, startRun } from '@core/run';
 import type { FindRevision } from '@core/timeline';
 import type { Server } from '../compose';
 
-/** How much of the planned set-up each leg really took, over and over: long for bands, short for what they know. */
+/** How much of the planned set-up each bout really took, over and over: long for bands, short for what they know. */
 const setUpShares = [0.9, 1.1, 1.5, 1.2, 0.7, 1.4, 1, 1.6, 1.3, 0.8];
 
 /** One taught lunch class at Saltmarsh Hall, five days before the demo: invented, with one hold and two reps left out. */
@@ -20,16 +20,16 @@ export function addTaughtClass(server: Pick<Server, 'classes' | 'runs'>, nextId:
     events.push(made);
     state = reduce(state, made, find);
   };
-  for (const leg of state.legs) {
-    const share = setUpShares[leg.index % setUpShares.length] ?? 1;
-    if (!leg.goesStraightOn) act(state.atMs + 2000, { kind: 'started' });
-    act(state.atMs + (leg.workStartMs - leg.startMs) * share, { kind: 'started' });
-    const workMs = leg.workEndMs - leg.workStartMs;
-    if (leg.index === 7) {
+  for (const bout of state.bouts) {
+    const share = setUpShares[bout.index % setUpShares.length] ?? 1;
+    if (!bout.goesStraightOn) act(state.atMs + 2000, { kind: 'started' });
+    act(state.atMs + (bout.workStartMs - bout.startMs) * share, { kind: 'started' });
+    const workMs = bout.workEndMs - bout.workStartMs;
+    if (bout.index === 7) {
       act(state.atMs + workMs * 0.6, { kind: 'held' });
       act(state.atMs + 21_000, { kind: 'resumed' });
       state = advanceTo(state, state.atMs + workMs * 0.4);
-    } else if (leg.index === 8) act(state.atMs + workMs * 0.85, { kind: 'moved', leg: 9 });
+    } else if (bout.index === 8) act(state.atMs + workMs * 0.85, { kind: 'moved', bout: 9 });
     else state = advanceTo(state, state.atMs + workMs);
   }
   act(state.atMs, { kind: 'ended' });

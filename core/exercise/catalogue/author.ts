@@ -1,7 +1,17 @@
 import type { Dose, DosePart } from '../../dose';
 import type { KitId, KitNeed } from '../../kit';
 import type { CheckId } from '../check';
-import type { Caution, Cues, Exercise, Fault, Performance, PerformanceChange, Rung, TwoWordings } from '../exercise';
+import type {
+  Caution,
+  CueKind,
+  Cues,
+  Exercise,
+  Fault,
+  Performance,
+  PerformanceChange,
+  Rung,
+  TwoWordings,
+} from '../exercise';
 import {
   type Contact,
   type FootChange,
@@ -228,12 +238,36 @@ export function range(
   return { least: dose(least), usual: dose(usual), most: dose(most), source };
 }
 
+/** What is said on a level that is set up or done otherwise than the exercise as written, by the level's id. */
+type LevelWords = Readonly<Record<string, Readonly<Partial<Record<CueKind, string>>>>>;
+
+type Optional = 'schools' | 'schoolVariants' | 'ladder' | 'cautions';
+
 /** An exercise with what most leave empty left empty. */
-export function exercise(
-  from: Omit<Exercise, 'schools' | 'schoolVariants' | 'ladder' | 'cautions'> &
-    Partial<Pick<Exercise, 'schools' | 'schoolVariants' | 'ladder' | 'cautions'>>,
+export function exercise({
+  levelWords,
+  ...from
+}: Omit<Exercise, 'format' | Optional> &
+  Partial<Pick<Exercise, Optional>> & { readonly levelWords?: LevelWords }): Exercise {
+  const made: Exercise = { format: 1, schools: {}, schoolVariants: [], ladder: null, cautions: [], ...from };
+  return levelWords ? withLevels(made, { levelWords }) : made;
+}
+
+/** An exercise that is made like its sister, with its own levels' words and its own preparation. */
+export function withLevels(
+  from: Exercise,
+  { levelWords, preparedBy }: { readonly levelWords?: LevelWords; readonly preparedBy?: string[] },
 ): Exercise {
-  return { schools: {}, schoolVariants: [], ladder: null, cautions: [], ...from };
+  const unknown = Object.keys(levelWords ?? {}).filter((id) => !from.ladder?.rungs.some((level) => level.id === id));
+  if (unknown.length > 0) throw new RangeError(`${from.id} has no level ${unknown.join(', ')}`);
+  const ladder = from.ladder && {
+    ...from.ladder,
+    rungs: from.ladder.rungs.map((level) => {
+      const said = Object.entries(levelWords?.[level.id] ?? {}).map(([kind, words]) => [kind, say(words)] as const);
+      return said.length > 0 ? { ...level, cues: { ...level.cues, ...Object.fromEntries(said) } } : level;
+    }),
+  };
+  return preparedBy ? { ...from, ladder, preparedBy } : { ...from, ladder };
 }
 
 /** What is said of the toes on a rise where a school wants them at work; what they do, every rise has from the school. */

@@ -26,7 +26,7 @@ import {
 } from '@mdi/js';
 import { kitNames } from '@core/kit';
 import { otherSide } from '@core/plan';
-import { currentLeg, retime } from '@core/run';
+import { currentBout, retime } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { Footprints } from '../footprints/footprints';
 import { Icon } from '../icon/icon';
@@ -80,9 +80,9 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly facing = signal(localStorage.getItem(facingKey) !== 'no');
   protected readonly saved = signal<'no' | 'saving' | 'yes' | 'not'>('no');
 
-  protected readonly leg = computed(() => {
+  protected readonly bout = computed(() => {
     const state = this.store.state();
-    return state && currentLeg(state);
+    return state && currentBout(state);
   });
   protected readonly moment = computed(() => {
     const state = this.store.state();
@@ -90,7 +90,7 @@ export class FloorPage implements OnInit, OnDestroy {
   });
   private readonly itemTime = computed(() => {
     const state = this.store.state();
-    return state && timeOf(state, this.leg());
+    return state && timeOf(state, this.bout());
   });
   protected readonly exercise = computed(() => this.itemTime()?.execution?.exercise ?? null);
   protected readonly name = computed(() => {
@@ -123,20 +123,20 @@ export class FloorPage implements OnInit, OnDestroy {
       share: Math.min(100, (100 * times.plannedMs) / Math.max(1, state.timeline.totalMs)),
     };
   });
-  /** Whole seconds since this leg's set-up began: it counts up, nobody is hurried. */
+  /** Whole seconds since this bout's set-up began: it counts up, nobody is hurried. */
   protected readonly settingUp = computed(() => {
     const state = this.store.state();
-    const leg = this.leg();
-    if (!state || !leg || state.stage !== 'set-up') return null;
+    const bout = this.bout();
+    if (!state || !bout || state.status !== 'set-up') return null;
     return {
-      count: Math.floor((state.atMs - state.stageSinceMs) / 1000),
-      planned: Math.round((leg.workStartMs - leg.startMs) / 1000),
+      count: Math.floor((state.atMs - state.statusSinceMs) / 1000),
+      planned: Math.round((bout.workStartMs - bout.startMs) / 1000),
     };
   });
 
   /** The foot whose turn it is, in words a student uses, and the side the teacher shows. */
   protected readonly side = computed(() => {
-    const feet = this.moment()?.foot ?? this.leg()?.feet ?? 'both';
+    const feet = this.moment()?.foot ?? this.bout()?.feet ?? 'both';
     if (feet !== 'left' && feet !== 'right') return { foot: 'both' as const, words: 'both feet', mirror: '' };
     return { foot: feet, words: `${feet} foot`, mirror: this.facing() ? `you show your ${otherSide(feet)}` : '' };
   });
@@ -152,9 +152,9 @@ export class FloorPage implements OnInit, OnDestroy {
 
   protected readonly next = computed(() => {
     const state = this.store.state();
-    const leg = this.leg();
-    if (!state || !leg) return null;
-    const following = state.legs[leg.index + 1];
+    const bout = this.bout();
+    if (!state || !bout) return null;
+    const following = state.bouts[bout.index + 1];
     if (!following) return { name: 'the end', words: '' };
     const execution = timeOf(state, following)?.execution;
     const sideWords = following.feet === 'left' || following.feet === 'right' ? `${following.feet} foot` : 'both feet';
@@ -173,7 +173,7 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     if (!state) return '';
     if (this.held()) return 'Go on';
-    return { ready: 'Set up', 'set-up': 'Count', work: 'Hold', over: '' }[state.stage];
+    return { ready: 'Set up', 'set-up': 'Count', work: 'Hold', over: '' }[state.status];
   });
 
   ngOnInit(): void {
@@ -187,20 +187,20 @@ export class FloorPage implements OnInit, OnDestroy {
   /** One tap, key or pedal: set up, count, hold, go on. */
   protected primary(): void {
     const state = this.store.state();
-    if (!state || state.stage === 'over') return;
+    if (!state || state.status === 'over') return;
     this.tones.wake();
     void this.keepAwake();
     if (this.held()) this.store.act({ kind: 'resumed' });
-    else this.store.act({ kind: state.stage === 'work' ? 'held' : 'started' });
+    else this.store.act({ kind: state.status === 'work' ? 'held' : 'started' });
   }
 
   protected move(by: 1 | -1): void {
     const state = this.store.state();
-    if (!state || state.stage === 'over') return;
-    const atStart = state.stage === 'ready' && by === -1;
-    const target = state.legIndex + (by === 1 ? 1 : atStart ? -1 : 0);
-    if (target >= state.legs.length) this.store.act({ kind: 'ended' });
-    else this.store.act({ kind: 'moved', leg: Math.max(0, target) });
+    if (!state || state.status === 'over') return;
+    const atStart = state.status === 'ready' && by === -1;
+    const target = state.boutIndex + (by === 1 ? 1 : atStart ? -1 : 0);
+    if (target >= state.bouts.length) this.store.act({ kind: 'ended' });
+    else this.store.act({ kind: 'moved', bout: Math.max(0, target) });
   }
 
   protected toggleFlowing(): void {

@@ -88,7 +88,7 @@ describe('the class on the floor', () => {
     clock.pass(60_000);
     store.act({ kind: 'started' });
     clock.pass(10_000);
-    expect(store.state()).toMatchObject({ atMs: 10_000, stage: 'set-up' });
+    expect(store.state()).toMatchObject({ atMs: 10_000, status: 'set-up' });
   });
 
   it('goes on at the same rep after a reload, without asking the server', async () => {
@@ -175,11 +175,11 @@ describe('the class on the floor', () => {
     store.act({ kind: 'started' });
     clock.pass(2000);
     store.undo();
-    expect(store.state()?.stage).toBe('set-up');
+    expect(store.state()?.status).toBe('set-up');
     store.undo();
-    expect(store.state()?.stage).toBe('ready');
+    expect(store.state()?.status).toBe('ready');
     store.undo();
-    expect(store.state()?.stage).toBe('ready');
+    expect(store.state()?.status).toBe('ready');
   });
 
   it('says what is wrong when the class cannot be read', async () => {

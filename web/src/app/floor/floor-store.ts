@@ -1,17 +1,17 @@
 import { Injectable, type OnDestroy, computed, inject, signal } from '@angular/core';
 import { Subscription, firstValueFrom } from 'rxjs';
-import { type Fit, commandOf, restOf } from '@core/fit';
+import { type Fit, commandOf, remainderOf } from '@core/fit';
 import { type Plan, applyCommand, findItem } from '@core/plan';
 import {
   type RunAction,
   type RunEvent,
   type RunState,
   advanceTo,
-  currentLeg,
+  currentBout,
   reduce,
   replay,
   retime,
-  stageMs,
+  statusMs,
   startRun,
   tonesOf,
 } from '@core/run';
@@ -72,7 +72,7 @@ export class FloorStore implements OnDestroy {
   async startOver(): Promise<void> {
     const classId = this.kept?.start.classId;
     if (classId === undefined) return;
-    if (this.state()?.stage !== 'over') this.act({ kind: 'ended' });
+    if (this.state()?.status !== 'over') this.act({ kind: 'ended' });
     await this.send();
     await this.box.forget(classId);
     this.beating.unsubscribe();
@@ -102,8 +102,8 @@ export class FloorStore implements OnDestroy {
   /** One more or one less set of the item being taught; refused changes say so. */
   changeSets(by: 1 | -1): void {
     const state = this.state();
-    const leg = state && currentLeg(state);
-    const found = state && leg?.itemId ? findItem(state.plan, leg.itemId) : null;
+    const bout = state && currentBout(state);
+    const found = state && bout?.itemId ? findItem(state.plan, bout.itemId) : null;
     const [main, ...others] = found?.item.dose ?? [];
     if (!state || !found || !main) return;
     const setRestSeconds = main.setRestSeconds || 10;
@@ -126,7 +126,7 @@ export class FloorStore implements OnDestroy {
   fitRest(): void {
     const state = this.state();
     if (!state || !this.kept) return;
-    const { only, targetMs } = restOf(state);
+    const { only, targetMs } = remainderOf(state);
     const exercises = this.kept.revisions.map(({ revision, exercise }) => [revision, exercise] as const);
     this.heavy.run({ kind: 'fit', plan: state.plan, exercises, only: [...only], targetMs, dropUpTo: 0 }).subscribe({
       next: ({ result }) => result && this.takeFit(state.plan, result),
@@ -233,7 +233,7 @@ export class FloorStore implements OnDestroy {
     const slept = this.clock.asleep();
     if (slept) this.awayFor(slept.sleptMs, slept.beforeMs);
     const state = this.state();
-    if (!state || state.stage === 'over') return;
+    if (!state || state.status === 'over') return;
     const now = this.clock.nowMs();
     const next = advanceTo(state, now);
     this.state.set(next);
@@ -244,7 +244,7 @@ export class FloorStore implements OnDestroy {
   /** The page was gone, or the machine slept: a count that was going is held at the rep where it was. */
   private awayFor(gapMs: number, beforeMs: number): void {
     const state = this.state();
-    if (!state || gapMs < awayMs || state.stage === 'over' || state.stage === 'ready') return;
+    if (!state || gapMs < awayMs || state.status === 'over' || state.status === 'ready') return;
     const seconds = Math.round(gapMs / 1000);
     this.append({ kind: 'held' }, Math.max(beforeMs, this.kept?.events.at(-1)?.atMs ?? 0));
     this.notice.set(`This screen was away for ${seconds} s. The count is held where it was; tap to go on.`);
@@ -270,14 +270,14 @@ export class FloorStore implements OnDestroy {
   }
 
   private planTones(state: RunState, now: number): void {
-    const leg = currentLeg(state);
-    if (!leg || state.stage !== 'work' || state.heldSinceMs !== null) return;
-    const startMs = performance.now() - (now - state.stageSinceMs - state.heldMs);
-    const from = stageMs(state) - 100;
-    const due = tonesOf(leg).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500);
+    const bout = currentBout(state);
+    if (!bout || state.status !== 'work' || state.heldSinceMs !== null) return;
+    const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs);
+    const from = statusMs(state) - 100;
+    const due = tonesOf(bout).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500);
     this.tones.plan(
       due.map((tone) => ({
-        key: `${leg.index} ${state.stageSinceMs} ${state.heldMs} ${tone.workMs}`,
+        key: `${bout.index} ${state.statusSinceMs} ${state.heldMs} ${tone.workMs}`,
         kind: tone.kind,
         atMs: startMs + tone.workMs,
       })),

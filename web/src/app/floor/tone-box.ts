@@ -63,7 +63,7 @@ export class ToneBox implements OnDestroy {
     }
   }
 
-  /** Takes back what has not sounded: the count was held or the leg changed. */
+  /** Takes back what has not sounded: the count was held or the bout changed. */
   hush(): void {
     for (const handed of this.handed.values()) silence(handed);
     this.handed.clear();

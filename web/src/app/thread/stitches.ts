@@ -1,3 +1,4 @@
+import { type Stitch, kindOfEvent } from '@core/dose';
 import type { Side } from '@core/plan';
 import { type Timeline, type TimelineEvent, bodyOf } from '@core/timeline';
 
@@ -47,26 +48,21 @@ function fade(from: number, to: number, y: number): string {
   return `M${round(from)} ${y - 7}L${round(to)} ${y - 1.5}V${y + 1.5}L${round(from)} ${y + 7}z`;
 }
 
-function stitch(event: TimelineEvent, y: number, scale: ThreadScale, walks: boolean): string {
-  const from = x(event.startMs, scale);
-  const to = x(event.endMs, scale);
-  const gap = Math.min(1.6, (to - from) * 0.25);
-  if (walks) return wave(from, to, y);
-  switch (event.kind) {
-    case 'hold':
-    case 'time':
-    case 'breath':
-      return bar(from + gap / 2, to - gap / 2, y, 8);
-    case 'stop':
-      return dot((from + to) / 2, y, Math.min(6, Math.max(2.2, (to - from) / 2)));
-    case 'feel':
-      return fade(from, to, y);
-    default:
-      return bar(from + gap / 2, to - gap / 2, y, event.kind === 'phrase' ? 6 : 4.5);
-  }
-}
+/** How each stitch is drawn between two edges, px. */
+const drawn: Readonly<Record<Stitch, (from: number, to: number, y: number) => string>> = {
+  stitch: (from, to, y) => stitch(from, to, y, 4.5),
+  phrase: (from, to, y) => stitch(from, to, y, 6),
+  satin: (from, to, y) => stitch(from, to, y, 8),
+  dot: (from, to, y) => dot((from + to) / 2, y, Math.min(6, Math.max(2.2, (to - from) / 2))),
+  chain: wave,
+  fade,
+};
 
-const counted: ReadonlySet<TimelineEvent['kind']> = new Set(['rep', 'pass', 'phrase', 'breath', 'stop']);
+/** One piece of work, with a hair of bare thread to its neighbours. */
+function stitch(from: number, to: number, y: number, half: number): string {
+  const gap = Math.min(1.6, (to - from) * 0.25);
+  return bar(from + gap / 2, to - gap / 2, y, half);
+}
 
 /** One filled path of an item on one foot: reps are short stitches, holds satin bars, walking waves, stops dots. */
 export function stitchPath(events: readonly TimelineEvent[], foot: Side, scale: ThreadScale, walks: boolean): string {
@@ -76,9 +72,10 @@ export function stitchPath(events: readonly TimelineEvent[], foot: Side, scale: 
   for (let i = 0; i < mine.length; i++) {
     const event = mine[i];
     if (!event) continue;
+    const kind = kindOfEvent(event.kind);
     const wide = (event.endMs - event.startMs) * scale.pxPerMs;
-    if (wide >= narrowest || !counted.has(event.kind)) {
-      d += stitch(event, y, scale, walks || event.kind === 'length');
+    if (wide >= narrowest || !kind?.gathers) {
+      d += drawn[walks ? 'chain' : (kind?.stitch ?? 'stitch')](x(event.startMs, scale), x(event.endMs, scale), y);
       continue;
     }
     let last = event;
@@ -108,7 +105,7 @@ export function barePath(timeline: Timeline, foot: Side, scale: ThreadScale): st
   };
   for (const event of bodyOf(timeline)) {
     if (sags.has(event.activity)) slackFrom ??= event.startMs;
-    else if (event.activity !== 'settle') settle(event.startMs);
+    else if (event.activity !== 'rounding') settle(event.startMs);
   }
   settle(timeline.totalMs);
   return `${d}H${x(timeline.totalMs, scale)}`;

@@ -40,7 +40,7 @@ const firstFew = 6;
         <summary>{{ accepted().length }} kept on purpose</summary>
         @for (finding of accepted(); track finding.key) {
           <p class="kept">
-            {{ finding.words }}
+            {{ finding.words() }}
             @if (finding.accepted) {
               <i>“{{ finding.accepted }}”</i>
             }
@@ -54,7 +54,7 @@ const firstFew = 6;
         <p class="kind">{{ kindOf(finding) }}</p>
         <p class="words">
           <button type="button" class="plain" (click)="chosen.emit(finding.itemIds[0] ?? '')">
-            {{ finding.words }}
+            {{ finding.words() }}
           </button>
         </p>
         <p class="reason">{{ finding.reason }}</p>
@@ -72,8 +72,8 @@ const firstFew = 6;
           </div>
         } @else {
           <div class="steps">
-            @if (finding.mend; as mend) {
-              <button matButton="outlined" type="button" (click)="store.do(mend.command)">{{ mend.words }}</button>
+            @if (finding.mend(); as mend) {
+              <button matButton="outlined" type="button" (click)="store.do(mend.command)">{{ mend.words }}{{ costOf(mend) }}</button>
             }
             <button matButton type="button" (click)="noting.set(finding.key)">I want it so</button>
           </div>
@@ -90,6 +90,9 @@ export class Findings {
   readonly findings = input.required<readonly Finding[]>();
   readonly chosen = output<string>();
 
+  /** What a mend costs or saves, where it is worth a word: ", +0:25". */
+  protected readonly costOf = ({ deltaMs }: ProvedMend) =>
+    Math.abs(deltaMs) < 1000 ? '' : `, ${deltaMs > 0 ? '+' : '−'}${sayTime(Math.abs(deltaMs))}`;
   protected readonly kindOf = (finding: Finding) => severityWords[finding.severity];
   protected readonly toMendCount = computed(() => this.toMend().length);
   protected readonly noting = signal<string | null>(null);

@@ -12,7 +12,7 @@ import {
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Subject, catchError, map, of, startWith, switchMap, takeUntil } from 'rxjs';
 import { sayDose } from '@core/dose';
-import { type Fit, commandOf, windowSeconds } from '@core/fit';
+import { type Fit, commandOf, landingSeconds } from '@core/fit';
 import { findItem, itemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { slotFit } from '@core/timeline';
@@ -75,7 +75,7 @@ export class FitDialog {
       slot: sayTime(slotMs),
       reserve: sayTime(reserveMs),
       aim: sayTime(slotMs - reserveMs),
-      window: windowSeconds,
+      window: landingSeconds,
     };
   });
 

@@ -141,7 +141,7 @@ export class ItemPanel {
       rest: 'rests inside',
       switch: 'changing foot',
       compare: 'comparing',
-      settle: 'rounding up',
+      rounding: 'rounding up',
     };
     return (Object.keys(names) as (keyof typeof names)[])
       .map((activity) => ({ words: names[activity], ms: this.time().activityMs[activity], activity }))

@@ -71,7 +71,7 @@ export class RunningOrder {
     const found = new Map(
       this.findings()
         .filter((f) => f.severity !== 'note')
-        .flatMap((f) => f.itemIds.map((id) => [id, f.words] as const)),
+        .flatMap((f) => f.itemIds.map((id) => [id, f.words()] as const)),
     );
     const times = new Map(timeline.items.map((time) => [time.itemId, time]));
     return plan.blocks.map((block) => ({

@@ -1,0 +1,4 @@
+import type { Exercise } from '../../exercise';
+import { strapPress } from '../shared/arch';
+
+export const strapPressOuter: Exercise = strapPress('outer');

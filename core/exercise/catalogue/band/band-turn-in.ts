@@ -1,0 +1,93 @@
+import type { Exercise } from '../../exercise';
+import { cleanReps, exercise, foot, kit, ladder, phase, range, reps, rung, saw, say } from '../author';
+import { anchors, bandHand, heelDown, longSit } from '../shared/band';
+
+export const bandTurnIn: Exercise = exercise({
+  id: 'band-turn-in',
+  name: say('Band: turn the foot in', 'Resisted inversion'),
+  family: 'band',
+  purpose: 'Strengthens the inner ankle in the range where ankles roll.',
+  stage: 'loaded',
+  directions: ['turn-in'],
+  faults: [
+    { seen: 'the whole leg rotates inward', from: 'front', say: 'Kneecap to the ceiling.' },
+    { seen: 'quick return', from: 'front', say: 'Three counts home.' },
+  ],
+  cues: {
+    setup: say('Ankles crossed, legs long, loop round both feet on the inner borders.'),
+    action: say(
+      'Press one foot away so that its sole faces the middle. Slow return.',
+      'Invert against the loop, ankles crossed. Slow return.',
+    ),
+    breath: null,
+    picture: say('A rudder swings over and comes back to midships.'),
+    correction: say('Ankle, not hip.'),
+  },
+  foundBy: ['band', 'inner ankle', 'invert', 'turn in', 'arch'],
+  schools: { band: 'form-allows' },
+  performance: longSit({
+    kit: [kit('band', 'person', bandHand)],
+    band: { placement: 'both-feet', border: 'inner', purpose: 'resist' },
+    phases: [
+      phase('turn in', 2, foot(heelDown, { contacts: { innerBall: ['press', 'band'] }, ankle: 'turned-in' }), {
+        other: anchors,
+        picture: 'ankle-front',
+        undo: 'slow return',
+      }),
+      phase('hold', 1, foot(heelDown, { contacts: { innerBall: ['press', 'band'] }, ankle: 'turned-in' }), {
+        other: anchors,
+        picture: 'ankle-front',
+        undo: 'hold',
+      }),
+      phase('slow return', 3, foot(heelDown, { contacts: { innerBall: ['rest', 'band'] } }), {
+        other: anchors,
+        picture: 'ankle-front',
+        undo: 'turn in',
+      }),
+    ],
+    regions: { 'inner-ankle': 3 },
+  }),
+  doses: range(reps(8), reps(12), reps(15), 'usual practice'),
+  ladder: ladder(
+    'light',
+    rung(
+      'no-band',
+      'no band, ankles crossed',
+      { resistance: 'none' },
+      range(reps(6), reps(10), reps(12)),
+      saw('The sole turns to the middle and the kneecap stays up, both feet.'),
+      {
+        change: {
+          kit: [],
+          band: null,
+          setup: 'plain',
+          phases: [
+            phase('turn in', 2, foot(heelDown, { ankle: 'turned-in' }), {
+              other: anchors,
+              picture: 'ankle-front',
+              undo: 'slow return',
+              effort: true,
+            }),
+            phase('slow return', 3, heelDown, {
+              other: anchors,
+              picture: 'ankle-front',
+              undo: 'turn in',
+              effort: false,
+            }),
+          ],
+        },
+      },
+    ),
+    rung(
+      'light',
+      'light band',
+      { resistance: 'light band' },
+      range(reps(8), reps(12), reps(15), 'usual practice'),
+      cleanReps(12, '12 with a slow return on both feet, on two days.'),
+    ),
+    rung('firm', 'firmer band', { resistance: 'firmer band' }, range(reps(6), reps(10), reps(12)), null),
+  ),
+  levelWords: {
+    'no-band': { setup: 'Ankles crossed, legs long.', action: 'Turn one sole to face the middle. Slow return.' },
+  },
+});

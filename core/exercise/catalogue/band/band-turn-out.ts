@@ -1,0 +1,118 @@
+import type { Exercise } from '../../exercise';
+import { exercise, foot, kit, phase, range, reps, say } from '../author';
+import { anchors, bandHand, heelDown, longSit } from '../shared/band';
+
+export const bandTurnOut: Exercise = exercise({
+  id: 'band-turn-out',
+  name: say('Band: turn the foot out', 'Resisted eversion'),
+  family: 'band',
+  purpose: 'Strengthens the outer ankle, which catches a foot about to roll.',
+  stage: 'loaded',
+  directions: ['turn-out'],
+  faults: [
+    { seen: 'the knee swings with the foot', from: 'front', say: 'Quiet shin. Only the foot turns.' },
+    { seen: 'the band snaps the foot back', from: 'front', say: 'Slow on the way home.' },
+    { seen: 'toes claw', from: 'above', say: 'Long toes.' },
+  ],
+  cues: {
+    setup: say('Legs long, uncrossed, loop round both feet on the outer borders.'),
+    action: say(
+      'One foot turns its sole away; the other is the anchor. Slow return.',
+      'Evert against the loop; the other foot anchors. Slow return.',
+    ),
+    breath: null,
+    picture: say('A page turns outward and comes back by itself, slowly.'),
+    correction: say('Smaller, from the ankle.'),
+  },
+  foundBy: ['band', 'outer ankle', 'sprain', 'evert', 'turn out', 'peroneal'],
+  schools: { band: 'form-allows' },
+  performance: longSit({
+    kit: [kit('band', 'person', bandHand)],
+    band: { placement: 'both-feet', border: 'outer', purpose: 'resist' },
+    phases: [
+      phase('turn out', 2, foot(heelDown, { contacts: { outerBall: ['press', 'band'] }, ankle: 'turned-out' }), {
+        other: anchors,
+        picture: 'ankle-front',
+        undo: 'slow return',
+      }),
+      phase('hold', 1, foot(heelDown, { contacts: { outerBall: ['press', 'band'] }, ankle: 'turned-out' }), {
+        other: anchors,
+        picture: 'ankle-front',
+        undo: 'hold',
+      }),
+      phase('slow return', 3, foot(heelDown, { contacts: { outerBall: ['rest', 'band'] } }), {
+        other: anchors,
+        picture: 'ankle-front',
+        undo: 'turn out',
+      }),
+    ],
+    regions: { 'outer-ankle': 3 },
+  }),
+  doses: range(reps(8), reps(12), reps(15), 'usual practice'),
+  ladder: {
+    startRung: 'light',
+    rungs: [
+      {
+        id: 'no-band',
+        name: 'no band, the hand shows the way',
+        axes: { resistance: 'none' },
+        why: null,
+        change: {
+          kit: [],
+          band: null,
+          setup: 'plain',
+          phases: [
+            phase('turn out', 2, foot(heelDown, { ankle: 'turned-out' }), {
+              other: anchors,
+              picture: 'ankle-front',
+              undo: 'slow return',
+              effort: true,
+            }),
+            phase('slow return', 3, heelDown, {
+              other: anchors,
+              picture: 'ankle-front',
+              undo: 'turn out',
+              effort: false,
+            }),
+          ],
+        },
+        doses: range(reps(6), reps(10), reps(12)),
+        gate: {
+          test: 'teacher-saw-it',
+          value: null,
+          occasions: 1,
+          words: 'The foot turns and the shin stays still, both feet.',
+        },
+      },
+      {
+        id: 'light',
+        name: 'light band',
+        axes: { resistance: 'light band' },
+        why: null,
+        change: {},
+        doses: range(reps(8), reps(12), reps(15), 'usual practice'),
+        gate: {
+          test: 'clean-reps',
+          value: 12,
+          occasions: 2,
+          words: '12 with a slow return on both feet, on two days.',
+        },
+      },
+      {
+        id: 'firm',
+        name: 'firmer band',
+        axes: { resistance: 'firmer band' },
+        why: null,
+        change: {},
+        doses: range(reps(6), reps(10), reps(12)),
+        gate: null,
+      },
+    ],
+  },
+  levelWords: {
+    'no-band': {
+      setup: 'Legs long and uncrossed, hands free to show the way.',
+      action: 'Turn the sole of one foot away from the other. Slow return.',
+    },
+  },
+});

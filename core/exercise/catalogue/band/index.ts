@@ -1,0 +1,20 @@
+import type { Exercise } from '../../exercise';
+import { bandFourPartPoint } from './band-four-part-point';
+import { bandTurnIn } from './band-turn-in';
+import { bandTurnOut } from './band-turn-out';
+import { waistLoopBentKnee } from './waist-loop-bent-knee';
+import { waistLoopFree } from './waist-loop-odd-angles';
+import { waistLoopTurnIn } from './waist-loop-turn-in';
+import { waistLoopTurnOut } from './waist-loop-turn-out';
+import { waistLoopUpDown } from './waist-loop-up-down';
+
+export const bandExercises: readonly Exercise[] = [
+  bandFourPartPoint,
+  bandTurnIn,
+  bandTurnOut,
+  waistLoopBentKnee,
+  waistLoopFree,
+  waistLoopTurnIn,
+  waistLoopTurnOut,
+  waistLoopUpDown,
+];

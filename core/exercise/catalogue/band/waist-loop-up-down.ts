@@ -1,0 +1,52 @@
+import type { Exercise } from '../../exercise';
+import { cues, exercise, fault, performance, range, reps, say } from '../author';
+import { bareUpDown, heights, seat, upDown } from '../shared/loop';
+
+const noLoop = (made: Exercise['ladder'], phases: ReturnType<typeof bareUpDown>): Exercise['ladder'] =>
+  made && {
+    ...made,
+    rungs: made.rungs.map((r) => (r.id === 'no-loop' ? { ...r, change: { ...r.change, phases } } : r)),
+  };
+
+export const waistLoopUpDown: Exercise = exercise({
+  id: 'waist-loop-up-down',
+  name: say('Waist loop: push down, come up slowly', 'Resisted plantarflexion, waist-anchored'),
+  family: 'band',
+  purpose: 'Calf against a loop round the ball of the foot, with a slow way back up.',
+  stage: 'loaded',
+  directions: ['ankle-down', 'ankle-up'],
+  faults: [
+    fault('the loop slides off the toes', 'above', 'Lower, behind the toe roots.'),
+    fault('toes crunch in the push', 'inner side', 'Ankle pushes, toes stay long.'),
+  ],
+  cues: cues(
+    'Seated, loop round waist and ball of the foot, leg nearly long.',
+    'Push the foot down against the loop. Let it bring you up slowly.',
+    'A pedal with thick oil in it.',
+    'Two counts down, three up.',
+  ),
+  foundBy: ['loop', 'band', 'point', 'calf', 'flex', 'waist'],
+  performance: performance({
+    ...seat,
+    kit: [...seat.kit],
+    band: { placement: 'ball', border: 'sole', purpose: 'resist' },
+    phases: upDown('soft', 'block'),
+    regions: { calf: 2, shin: 1 },
+  }),
+  doses: range(reps(10), reps(15), reps(20), 'usual practice'),
+  ladder: noLoop(
+    heights(
+      (propped) => ({ phases: upDown('soft', propped ? 'block' : 'air') }),
+      range(reps(10), reps(15), reps(20), 'usual practice'),
+    ),
+    bareUpDown('soft', 'block'),
+  ),
+  levelWords: {
+    'no-loop': {
+      setup: 'Seated, foot propped on the other leg, knee nearly long.',
+      action: 'Push the foot down. Bring it up slowly.',
+    },
+    raised: { setup: 'Seated, loop round waist and ball of the foot, foot held up, knee nearly long.' },
+    firmer: { setup: 'Seated, loop round waist and ball of the foot, foot held up, knee nearly long.' },
+  },
+});

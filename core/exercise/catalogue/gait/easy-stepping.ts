@@ -1,0 +1,31 @@
+import type { Exercise } from '../../exercise';
+import { counts, exercise, performance, phase, range, say, standing } from '../author';
+
+export const easyStepping: Exercise = exercise({
+  id: 'easy-stepping',
+  name: say('Easy steps to the side and back', 'Low-intensity stepping'),
+  family: 'gait',
+  purpose: 'Warms the calves to music before anything quick.',
+  stage: 'integrated',
+  directions: ['ankle-up', 'ankle-down'],
+  faults: [
+    { seen: 'heavy landings', from: 'front', say: 'Roll down, do not drop.' },
+    { seen: 'toes point outward', from: 'front', say: 'Toes the way the knees go.' },
+  ],
+  cues: {
+    setup: say('Space to both sides.'),
+    action: say('Step side, close, step back, close, with the music.'),
+    breath: null,
+    picture: say('A small boat at its mooring, this way and that.'),
+    correction: say('Smaller and softer.'),
+  },
+  foundBy: ['step', 'warm up', 'music', 'side step'],
+  performance: performance({
+    facing: 'centre',
+    footwear: 'any',
+    phases: [phase('step', 1, standing)],
+    regions: { calf: 1, 'hip-and-trunk': 1 },
+    balance: { working: 1, standing: 1 },
+  }),
+  doses: range(counts(4, 8, 104), counts(8, 8, 104), counts(16, 8, 104)),
+});

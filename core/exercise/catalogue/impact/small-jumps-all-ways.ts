@@ -1,0 +1,91 @@
+import type { Exercise } from '../../exercise';
+import {
+  cleanReps,
+  cues,
+  exercise,
+  fault,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  saw,
+  say,
+} from '../author';
+import { landing } from '../shared/squat-lunge';
+
+export const jumpsAllWays: Exercise = exercise({
+  id: 'small-jumps-all-ways',
+  name: say('Small jumps: side, front, back, split, turn', 'Multi-directional low-amplitude jumps'),
+  family: 'impact',
+  purpose: 'The same soft small jump, now travelling a hand’s width each way. Only after jumping on the spot is quiet.',
+  stage: 'integrated',
+  directions: ['ankle-down', 'ankle-up'],
+  faults: [
+    fault('jumps grow', 'front', 'A hand’s width, no more.'),
+    fault('knees fall together', 'front', 'Knees over second toes at every landing.'),
+    fault('loud landings', 'front', 'Under the music.'),
+  ],
+  cues: cues(
+    'Space all round, soft knees, thin stick on the floor if you use one.',
+    'Small jumps over the line: side, back, front, back. Then split, then a quarter turn.',
+    'A pebble skips across a rock pool.',
+    'Smaller, quieter.',
+  ),
+  foundBy: ['jump', 'side', 'hop', 'landing', 'quick', 'impact'],
+  performance: performance({
+    facing: 'centre',
+    kit: [kit('stick', 'person', { strap: 'a strap laid out flat is safer underfoot' })],
+    footwear: 'any',
+    floorsRuledOut: ['tile', 'outdoors'],
+    phases: [phase('land and go', 1, landing)],
+    regions: { calf: 3, 'deep-calf': 2, 'plantar-tissue': 2 },
+    balance: { working: 2, standing: 0 },
+    impactsPerRep: 1,
+  }),
+  doses: range(reps(8), reps(16), reps(32)),
+  ladder: ladder(
+    'side',
+    rung(
+      'held',
+      'side to side, hands on the barre or chair',
+      { support: 'both hands', amount: 'side' },
+      range(reps(8), reps(12), reps(16)),
+      saw('Quiet landings, both feet together.', 2),
+      { change: { facing: 'support', kit: [kit('chair', 'person', { barre: 'a barre', wall: 'hands on the wall' })] } },
+    ),
+    rung(
+      'side',
+      'side to side and front to back, hands free',
+      { support: 'none', amount: 'side' },
+      range(reps(8), reps(16), reps(24)),
+      cleanReps(16, '16 quiet ones, on two days.'),
+    ),
+    rung(
+      'split',
+      'split landings',
+      { support: 'none', amount: 'split' },
+      range(reps(8), reps(16), reps(24)),
+      cleanReps(16, '16 quiet ones with each foot in front, on two days.'),
+    ),
+    rung(
+      'turn',
+      'quarter turns over the line',
+      { support: 'none', amount: 'turn' },
+      range(reps(4), reps(8), reps(16)),
+      null,
+    ),
+  ),
+  preparedBy: ['small-jumps'],
+  levelWords: {
+    held: {
+      setup: 'Hands on the chair or barre, soft knees, a line on the floor.',
+      action: 'Small jumps, side to side.',
+    },
+    side: { action: 'Small jumps over the line: side, back, front, back.' },
+    split: { action: 'Small jumps that land with one foot in front, then with the other.' },
+    turn: { action: 'Small jumps over the line, each with a quarter turn.' },
+  },
+});

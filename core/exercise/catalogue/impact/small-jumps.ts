@@ -1,0 +1,91 @@
+import type { Exercise } from '../../exercise';
+import {
+  cleanReps,
+  exercise,
+  foot,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  saw,
+  say,
+  standing,
+} from '../author';
+
+export const smallJumps: Exercise = exercise({
+  id: 'small-jumps',
+  name: say('Small jumps on the spot', 'Low-amplitude bilateral jumps'),
+  family: 'impact',
+  purpose: 'Soft, small, quick off the floor: only after warmed calves and weeks of basics.',
+  stage: 'integrated',
+  directions: ['ankle-down', 'ankle-up'],
+  faults: [
+    { seen: 'loud landings', from: 'front', say: 'Land as if the floor were asleep.' },
+    { seen: 'knees fall together', from: 'front', say: 'Knees over second toes.' },
+    { seen: 'too high', from: 'front', say: 'A sheet of paper under your feet is enough.' },
+  ],
+  cues: {
+    setup: say('Feet hip width, soft knees, space around you.'),
+    action: say('Small jumps, toes last off and first on, heels kiss the floor.'),
+    breath: null,
+    picture: say('A cork on the water.'),
+    correction: say('Smaller and quieter.'),
+  },
+  foundBy: ['jump', 'hop', 'impact', 'landing', 'bounce'],
+  performance: performance({
+    facing: 'centre',
+    footwear: 'any',
+    floorsRuledOut: ['tile', 'outdoors'],
+    phases: [phase('land and go', 1, foot(standing, { knee: 'bent', ankle: 'up' }))],
+    regions: { calf: 3, 'deep-calf': 2, 'plantar-tissue': 2 },
+    balance: { working: 1, standing: 0 },
+    impactsPerRep: 1,
+  }),
+  doses: range(reps(8), reps(16), reps(32)),
+  ladder: ladder(
+    'held',
+    rung(
+      'bounce',
+      'bouncing without leaving the floor, hands on a support',
+      { amount: 'no flight', support: 'both hands' },
+      range(reps(8), reps(12), reps(24)),
+      saw('Heels kiss the floor and knees stay over the toes, both feet.', 2),
+      {
+        change: {
+          facing: 'support',
+          kit: [kit('chair', 'person', { wall: 'hands on the wall', barre: 'a barre' })],
+          impactsPerRep: 0,
+          situations: ['landing'],
+          regions: { calf: 2, 'deep-calf': 2 },
+        },
+      },
+    ),
+    rung(
+      'held',
+      'small jumps, hands on a support',
+      { amount: 'paper-high', support: 'both hands' },
+      range(reps(8), reps(12), reps(24)),
+      cleanReps(12, '12 quiet landings, on two days, and nothing sore next morning.'),
+      {
+        change: { facing: 'support', kit: [kit('chair', 'person', { wall: 'hands on the wall', barre: 'a barre' })] },
+      },
+    ),
+    rung(
+      'free',
+      'small jumps, hands free',
+      { amount: 'paper-high', support: 'none' },
+      range(reps(8), reps(16), reps(32)),
+      null,
+    ),
+  ),
+  levelWords: {
+    bounce: {
+      setup: 'Feet hip width, soft knees, hands on a support.',
+      action: 'Bounce through soft knees and ankles; the toes never leave the floor.',
+    },
+    held: { setup: 'Feet hip width, soft knees, hands on a support.' },
+  },
+});

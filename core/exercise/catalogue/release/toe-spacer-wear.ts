@@ -1,0 +1,86 @@
+import type { Exercise } from '../../exercise';
+import {
+  care,
+  cues,
+  exercise,
+  fault,
+  foot,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  rung,
+  saw,
+  say,
+  seatedFlat,
+  standing,
+  timed,
+} from '../author';
+
+export const spacerWear: Exercise = exercise({
+  id: 'toe-spacer-wear',
+  name: say('Wear toe spacers', 'Sustained passive toe abduction'),
+  family: 'release',
+  purpose: 'Keeps the toes apart while something else is done, mostly at home in the evening.',
+  stage: 'passive',
+  directions: ['toes-spread'],
+  faults: [
+    fault('toes turn pale or tingle', 'above', 'Take them out. Shorter next time.'),
+    fault('worn through soreness', 'above', 'Out at the first complaint.'),
+  ],
+  cautions: [care('numb-or-diabetic-feet', 'leave-out', 'No spacers on feet with little feeling.')],
+  cues: cues(
+    'Clean dry feet. One soft spacer in each gap.',
+    'Sit, read, or stand about. Take them out before they bother you.',
+    'A hairband left in until the shape stays.',
+    'A few minutes are enough to begin.',
+  ),
+  foundBy: ['spacer', 'separators', 'toes', 'home', 'bunion', 'evening'],
+  performance: performance({
+    situations: ['between-the-toes'],
+    position: 'chair-seated',
+    kit: [kit('toe-spacers', 'person', { cloth: 'a strip of cloth woven between the toes' })],
+    floorsRuledOut: [],
+    phases: [phase('wear', 120, foot(seatedFlat, { toes: 'spread' }))],
+    regions: {},
+  }),
+  doses: range(timed(60), timed(300), timed(1800), 'usual practice'),
+  ladder: ladder(
+    'short',
+    rung(
+      'short',
+      'a few minutes, seated',
+      { weeks: 'first week', base: 'seated' },
+      range(timed(60), timed(300), timed(600)),
+      saw('Comfortable for five minutes on both feet.'),
+    ),
+    rung(
+      'evening',
+      'up to half an hour, seated',
+      { weeks: 'from the second week', base: 'seated' },
+      range(timed(300), timed(900), timed(1800), 'usual practice'),
+      saw('Half an hour without soreness next day, both feet.', 2),
+    ),
+    rung(
+      'moving',
+      'worn during toe and balance work',
+      { weeks: 'from the second week', base: 'hip width' },
+      range(timed(60), timed(300), timed(600)),
+      null,
+      {
+        change: {
+          position: 'standing',
+          phases: [phase('stand', 120, foot(standing, { toes: 'spread' }))],
+          footwear: 'bare',
+        },
+      },
+    ),
+  ),
+  levelWords: {
+    moving: {
+      setup: 'Clean dry feet, one soft spacer in each gap. Stand up slowly.',
+      action: 'Go on with the toe and balance work. Take them out before they bother you.',
+    },
+  },
+});

@@ -1,0 +1,16 @@
+import { foot, hanging, kit, restsFlat } from '../author';
+
+/** The foot lies over the other knee; a hand is on the toes. */
+export const inHand = foot(hanging, {
+  contacts: { bigToe: ['rest', 'hand'], smallToes: ['rest', 'hand'] },
+  toes: 'relaxed',
+});
+
+export const ballInHand = foot(hanging, {
+  contacts: { innerBall: ['rest', 'hand'], outerBall: ['rest', 'hand'] },
+  toes: 'relaxed',
+});
+
+export const held = { other: restsFlat, picture: 'ankle-front' } as const;
+
+export const chair = kit('chair', 'person', { mat: 'on the floor, ankle over the other thigh or shin' });

@@ -1,0 +1,121 @@
+import type { Exercise } from '../../exercise';
+import {
+  care,
+  cleanReps,
+  cues,
+  exercise,
+  fault,
+  foot,
+  kit,
+  ladder,
+  offTheFloor,
+  onTheBall,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  say,
+  standing,
+} from '../author';
+import { down, toesRight, wall } from '../shared/rise';
+
+const slopeDown = foot(standing, {
+  knee: 'locked',
+  ankle: 'up',
+  contacts: {
+    heel: ['press', 'block'],
+    innerBall: ['press', 'block'],
+    outerBall: ['press', 'block'],
+    bigToe: ['rest', 'block'],
+    smallToes: ['rest', 'block'],
+  },
+});
+
+const slopeUp = foot(onTheBall, {
+  contacts: {
+    innerBall: ['press', 'block'],
+    outerBall: ['press', 'block'],
+    bigToe: ['press', 'block'],
+    smallToes: ['rest', 'block'],
+  },
+});
+
+export const inclineRise: Exercise = exercise({
+  id: 'incline-rise',
+  name: say('Rise on a slope', 'Heel raise on an incline'),
+  family: 'strength',
+  purpose: 'Toes uphill: the calf starts long and works from there.',
+  stage: 'loaded',
+  directions: ['ankle-down', 'ankle-up'],
+  faults: [toesRight, fault('hurried, with a bounce at the bottom', 'outer side', 'Wait at the bottom; no bounce.')],
+  cautions: [care('sore-achilles', 'leave-out', 'Not on a slope while the tendon is sore; from the floor instead.')],
+  cues: cues(
+    'On the slope, toes uphill, hand on the wall.',
+    'Rise slowly, lower more slowly, and wait at the bottom.',
+    'Walking up a gangway without walking.',
+    'Slower at the bottom.',
+  ),
+  foundBy: ['slope', 'incline', 'wedge', 'rise', 'calf', 'slant'],
+  performance: performance({
+    facing: 'support',
+    kit: [kit('slope', 'person', { block: 'toes on a low block' }), wall],
+    setup: 'props',
+    phases: [
+      phase('rise', 2, slopeUp, { undo: 'lower', effort: true, body: 'rises' }),
+      phase('lower', 3, slopeDown, { undo: 'rise', effort: false, body: 'sinks' }),
+    ],
+    regions: { calf: 3, 'deep-calf': 1 },
+    balance: { working: 1, standing: 0 },
+  }),
+  doses: range(reps(5), reps(8), reps(15)),
+  ladder: ladder(
+    'flat',
+    rung(
+      'flat',
+      'flat floor',
+      { surface: 'floor', base: 'two feet' },
+      range(reps(6), reps(10), reps(20)),
+      cleanReps(12, '12 slow ones, both feet, on two days.'),
+      {
+        change: {
+          kit: [wall],
+          setup: 'plain',
+          phases: [
+            phase('rise', 2, onTheBall, { undo: 'lower', effort: true, body: 'rises' }),
+            phase('lower', 3, down, { undo: 'rise', effort: false, body: 'sinks' }),
+          ],
+          regions: { calf: 2, 'deep-calf': 1 },
+        },
+      },
+    ),
+    rung(
+      'slope',
+      'slope, two feet',
+      { surface: 'slope', base: 'two feet' },
+      range(reps(5), reps(8), reps(15)),
+      cleanReps(12, '12 without a bounce, both feet, on two days.'),
+    ),
+    rung(
+      'slope-one',
+      'slope, one foot',
+      { surface: 'slope', base: 'one foot' },
+      range(reps(3), reps(5), reps(10)),
+      null,
+      {
+        change: {
+          sidePattern: 'each',
+          balance: { working: 2, standing: 0 },
+          phases: [
+            phase('rise', 2, slopeUp, { other: offTheFloor, undo: 'lower', effort: true, body: 'rises' }),
+            phase('lower', 3, slopeDown, { other: offTheFloor, undo: 'rise', effort: false, body: 'sinks' }),
+          ],
+        },
+      },
+    ),
+  ),
+  levelWords: {
+    flat: { setup: 'Hand on the wall, feet parallel.', action: 'Rise slowly, lower more slowly.' },
+    'slope-one': { setup: 'On the slope, toes uphill, hand on the wall, one foot off.' },
+  },
+});

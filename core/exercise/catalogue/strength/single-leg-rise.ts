@@ -1,0 +1,112 @@
+import type { Exercise } from '../../exercise';
+import {
+  checked,
+  exercise,
+  foot,
+  hanging,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  say,
+  seatedFlat,
+} from '../author';
+import { chairBack, down, onRise, rollsOut } from '../shared/strength';
+
+const off = foot(hanging, { role: 'rests', knee: 'soft' });
+
+export const singleLegRise: Exercise = exercise({
+  id: 'single-leg-rise',
+  name: say('Rise on one foot to a beat', 'Single-leg heel raise, metronome'),
+  family: 'strength',
+  purpose: 'One rise each two seconds, ended by form: the usual way to count calf strength.',
+  stage: 'loaded',
+  directions: ['ankle-down'],
+  faults: [
+    rollsOut,
+    { seen: 'the knee bends to help', from: 'outer side', say: 'Straight knee, even if it is lower.' },
+    { seen: 'hands push on the chair', from: 'front', say: 'Fingertips only.' },
+  ],
+  cues: {
+    setup: say('Behind the chair, fingertips, one foot off the floor.'),
+    action: say('Up with the beat, down with the beat. Stop when the height goes.'),
+    breath: null,
+    picture: say('A pump handle: same stroke every time.'),
+    correction: say('The last good one counts; the next one does not.'),
+  },
+  foundBy: ['single leg', 'rise', 'calf', 'one foot', 'metronome', 'heel raise'],
+  schools: { knees: 'on-purpose' },
+  performance: performance({
+    facing: 'support',
+    sidePattern: 'each',
+    kit: [chairBack, kit('metronome', 'room')],
+    phases: [
+      phase('rise', 1, onRise, { other: off, undo: 'lower' }),
+      phase('lower', 1, down, { other: off, undo: 'rise' }),
+    ],
+    regions: { calf: 3, 'deep-calf': 2, 'arch-intrinsics': 1 },
+    balance: { working: 2, standing: 1 },
+  }),
+  doses: range(reps(5), reps(10), reps(24)),
+  ladder: ladder(
+    'one-foot',
+    rung(
+      'seated',
+      'seated, one foot',
+      { base: 'seated', resistance: 'no body weight' },
+      range(reps(5), reps(20), reps(40)),
+      checked('rises-to-loss-of-form', '25 seated without losing height, both feet.', 25),
+      {
+        change: {
+          position: 'chair-seated',
+
+          balance: { working: 0, standing: 0 },
+          regions: { 'deep-calf': 1 },
+          phases: [
+            phase(
+              'rise',
+              1,
+              foot(seatedFlat, { contacts: { heel: ['lift', 'air'] }, heelHeightCm: 6, ankle: 'down' }),
+              { other: foot(seatedFlat, { role: 'rests' }) },
+            ),
+            phase('lower', 1, seatedFlat, { other: foot(seatedFlat, { role: 'rests' }) }),
+          ],
+        },
+      },
+    ),
+    rung(
+      'two-feet',
+      'standing, both feet',
+      { base: 'two feet', resistance: 'half body weight' },
+      range(reps(5), reps(15), reps(30)),
+      checked('rises-to-loss-of-form', '25 on two feet without losing height.', 25),
+      {
+        why: 'Standing up puts the body’s weight on at the same moment.',
+        change: {
+          sidePattern: 'both',
+          balance: { working: 1, standing: 0 },
+          phases: [
+            phase('rise', 1, onRise, { effort: true, body: 'rises' }),
+            phase('lower', 1, down, { effort: false, body: 'sinks' }),
+          ],
+        },
+      },
+    ),
+    rung(
+      'one-foot',
+      'standing, one foot',
+      { base: 'one foot', resistance: 'body weight' },
+      range(reps(5), reps(10), reps(24)),
+      null,
+      { why: 'One foot carries what two shared.' },
+    ),
+  ),
+  preparedBy: ['two-foot-rise'],
+  levelWords: {
+    seated: { setup: 'Sit, one foot flat under its knee.' },
+    'two-feet': { setup: 'Behind the chair, fingertips on it, feet parallel.' },
+  },
+});

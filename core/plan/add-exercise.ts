@@ -1,0 +1,92 @@
+import { timed } from '../dose';
+import type { Exercise, Family } from '../exercise';
+import type { PlanCommand } from './command';
+import { type NextId, newBlock, newItem } from './make';
+import { type Plan, findItem } from './plan';
+
+/** What a block of each family is usually called. */
+const blockNames: Readonly<Record<Family, string>> = {
+  check: 'Look',
+  release: 'Release',
+  mobility: 'Loosen',
+  toes: 'Toes',
+  arch: 'Arch',
+  band: 'Band',
+  strength: 'Rises',
+  gait: 'Step',
+  balance: 'Stand',
+  impact: 'Jump',
+  close: 'Close',
+};
+
+/** An edit that adds an item, and the item it adds. */
+export interface Addition {
+  readonly command: PlanCommand;
+  readonly itemId: string;
+}
+
+/**
+ * Where a picked exercise goes: after the selected item; where that ends its block and the family differs, into a
+ * block of its own kind right behind it; at the end when nothing is selected.
+ */
+export function addExercise(
+  plan: Plan,
+  selectedId: string | null,
+  exercise: Exercise,
+  revision: string,
+  nextId: NextId,
+): Addition {
+  const item = newItem(nextId(), exercise, revision, plan.school);
+  const name = blockNames[exercise.family];
+  const selected = selectedId === null ? null : findItem(plan, selectedId);
+  const at = selected ? plan.blocks.indexOf(selected.block) : plan.blocks.length - 1;
+  const block = plan.blocks[at];
+  const inside = selected ? selected.index + 1 : (block?.items.length ?? 0);
+  const into = (blockId: string, index: number): Addition => ({
+    command: { type: 'add-item', item, blockId, index },
+    itemId: item.id,
+  });
+  if (block && (inside < block.items.length || block.name === name || block.items.length === 0))
+    return into(block.id, inside);
+  const next = plan.blocks[at + 1];
+  if (next?.name === name) return into(next.id, 0);
+  return {
+    command: { type: 'add-block', block: newBlock(nextId(), name, [item], plan.school.sides), index: at + 1 },
+    itemId: item.id,
+  };
+}
+
+/** The walk that looks again: same, better or worse. */
+export const recheckExercise = 'walk-and-compare';
+
+/**
+ * A re-check after an item: the walk again, for as long as the teacher's pace says, the way the teacher's school has it.
+ * @returns null where the item is not in the class
+ */
+export function addRecheck(
+  plan: Plan,
+  itemId: string,
+  walk: Exercise,
+  revision: string,
+  nextId: NextId,
+): Addition | null {
+  const found = findItem(plan, itemId);
+  if (!found) return null;
+  const seconds = Math.max(1, Math.round(plan.pace.recheckSeconds));
+  const item = { ...newItem(nextId(), walk, revision, plan.school), recheck: true, dose: [timed(seconds)] };
+  return {
+    command: { type: 'add-item', item, blockId: found.block.id, index: found.index + 1 },
+    itemId: item.id,
+  };
+}
+
+/** The same item once more, right behind itself. */
+export function addAgain(plan: Plan, itemId: string, nextId: NextId): Addition | null {
+  const found = findItem(plan, itemId);
+  if (!found) return null;
+  const item = { ...found.item, id: nextId() };
+  return {
+    command: { type: 'add-item', item, blockId: found.block.id, index: found.index + 1 },
+    itemId: item.id,
+  };
+}

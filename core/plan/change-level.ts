@@ -1,0 +1,41 @@
+import { type Dose, type DoseRange, fittingNumbers, kindOf, numberIn, sameKinds, tempoOf, withNumber } from '../dose';
+import { type Exercise, type School, resolve } from '../exercise';
+import type { Item } from './plan';
+import { schoolDose } from './school-dose';
+
+/**
+ * What changes when an item goes to another level: the dose the teacher gave stays, held to the most of the new level;
+ * a dose that nobody had touched becomes the new level's usual one, as the teacher's school gives doses. A dose that the
+ * new level counts another way (reps, then a hold) cannot stay. An option that is now the level itself goes.
+ * @returns null where the exercise has no such level
+ */
+export function changeLevel(item: Item, exercise: Exercise, rungId: string, school: School): Partial<Item> | null {
+  const [from, to] = [item.rungId, rungId].map((id) => resolve(exercise, id, school));
+  if (!to?.ok) return null;
+  const usual = schoolDose(to.value.doses, to.value.phaseSeconds, school.dose);
+  const untouched =
+    from?.ok === true && same(item.dose, schoolDose(from.value.doses, from.value.phaseSeconds, school.dose));
+  const stays = !untouched && (sameKinds(item.dose, usual) || sameKinds(item.dose, to.value.doses.usual));
+  return {
+    rungId,
+    dose: stays ? held(item.dose, to.value.doses, to.value.phases.length) : usual,
+    easier: item.easier?.rungId === rungId ? null : item.easier,
+    harder: item.harder?.rungId === rungId ? null : item.harder,
+  };
+}
+
+const same = (a: Dose, b: Dose) => JSON.stringify(a) === JSON.stringify(b);
+
+/** A dose with none of its numbers over the most of a level, and without a tempo for other phases than the level has. */
+function held(dose: Dose, { most }: DoseRange, phases: number): Dose {
+  return dose.map((part, i) => {
+    const cap = most[i];
+    const tempo = tempoOf(part);
+    const timed = tempo && tempo.length !== phases ? (kindOf(part).atOwnTempo?.(part) ?? part) : part;
+    if (cap?.kind !== part.kind) return timed;
+    return fittingNumbers(part).reduce(
+      (so, name) => (numberIn(so, name) > numberIn(cap, name) ? withNumber(so, name, numberIn(cap, name)) : so),
+      timed,
+    );
+  });
+}

@@ -1,0 +1,140 @@
+import { type DosePart, beatMs, kindOf, sayMultiplier, sayUnit } from '../dose';
+import type { Phase } from '../exercise';
+import { type Side, findItem } from '../plan';
+import { type ItemTime, type TimelineEvent, phaseAt } from '../timeline';
+import type { Bout } from './bout';
+import { type RunState, counting, currentBout, statusMs } from './run';
+
+/** What the floor shows of a bout that is being counted. */
+export interface Moment {
+  readonly event: TimelineEvent;
+  /** The number that leads the screen, and what it counts. */
+  readonly count: string;
+  readonly of: string;
+  /** The foot at work at this instant; feet of an alternating exercise take turns. */
+  readonly foot: TimelineEvent['feet'];
+  /** The phase, or what the pause is for. */
+  readonly doing: string;
+  readonly phase: Phase | null;
+  /** "toe 2 of 5, way 1 of 2", "round 2 of 3"; empty for a plain dose. */
+  readonly station: string;
+  /** The last piece of work of the bout: time to say what is next. */
+  readonly last: boolean;
+}
+
+const pauses: Partial<Record<TimelineEvent['kind'], string>> = {
+  compare: 'stand and compare the feet',
+  rest: 'rest',
+  'set-rest': 'rest between rounds',
+  shift: 'to the next spot',
+  turn: 'turn round',
+};
+
+export const timeOf = (state: RunState, bout: Bout | null): ItemTime | null =>
+  state.timeline.items.find((i) => i.itemId === bout?.itemId) ?? null;
+
+/** Reads the count of a run at its present instant; null while nothing is counted. */
+export function momentOf(state: RunState): Moment | null {
+  const bout = currentBout(state);
+  const event = counting(state);
+  if (!bout || !event) return null;
+  const atMs = bout.workStartMs + statusMs(state);
+  const found = bout.itemId === null ? null : findItem(state.plan, bout.itemId);
+  const part = event.count ? (found?.item.dose[event.count.part] ?? null) : null;
+  const execution = timeOf(state, bout)?.execution;
+  const at = phaseAt(event, atMs, execution?.phaseSeconds ?? []);
+  const phase = execution?.phases[at?.index ?? 0] ?? null;
+  return {
+    event,
+    ...counted(event, part, atMs),
+    foot: event.feet,
+    doing: pauses[event.kind] ?? (at && phase ? phase.name : ''),
+    phase,
+    station: part ? stationWords(part, event) : '',
+    last: event === bout.events.findLast((e) => e.activity !== 'rest'),
+  };
+}
+
+const secondsLeft = (event: TimelineEvent, atMs: number) => String(Math.max(1, Math.ceil((event.endMs - atMs) / 1000)));
+
+/** Reps count up as they are called; holds and waits count their seconds down. */
+function counted(
+  event: TimelineEvent,
+  part: DosePart | null,
+  atMs: number,
+): { readonly count: string; readonly of: string } {
+  const { count } = event;
+  if (!count || !part) return { count: secondsLeft(event, atMs), of: 'seconds' };
+  const { called, beats: beatsOf } = kindOf(part);
+  if (called === 'units') return { count: String(count.unit), of: `of ${count.units}` };
+  const [beats, tempo] = beatsOf?.(part) ?? [0, 0];
+  if (called === 'beats' && tempo > 0) {
+    const beat = Math.min(beats, Math.max(1, beatAt(atMs - event.startMs, tempo)));
+    return { count: String(beat), of: `of ${beats}, ${sayUnit(part.kind, 1)} ${count.unit} of ${count.units}` };
+  }
+  return {
+    count: secondsLeft(event, atMs),
+    of: count.units > 1 ? `seconds, ${count.unit} of ${count.units}` : 'seconds',
+  };
+}
+
+/** The beat (1-based) that an instant of a phrase falls in. */
+function beatAt(ms: number, tempo: number): number {
+  const guess = Math.floor((ms * tempo) / 60_000) + 1;
+  return beatMs(guess, tempo) <= ms ? guess + 1 : guess;
+}
+
+/** Which of the things multiplied this is, and which round. */
+function stationWords(part: DosePart, event: TimelineEvent): string {
+  const { count } = event;
+  if (!count) return '';
+  let rest = count.station - 1;
+  const words: string[] = [];
+  for (const { per, count: of } of [...part.multipliers].reverse()) {
+    words.unshift(`${sayMultiplier(per, 1)} ${(rest % of) + 1} of ${of}`);
+    rest = Math.floor(rest / of);
+  }
+  if (count.sets > 1) words.unshift(`round ${count.set} of ${count.sets}`);
+  return words.join(', ');
+}
+
+/** What is said now: set-up before the work, the action on the first rep, the picture on the second, then silence. */
+export function cueOf(state: RunState, moment: Moment | null): string {
+  const bout = currentBout(state);
+  const cues = timeOf(state, bout)?.execution?.cues;
+  const own = bout?.itemId ? findItem(state.plan, bout.itemId)?.item.cues : undefined;
+  if (!cues) return bout ? 'Both feet on the floor. Which one is wider, warmer, steadier?' : '';
+  const words = state.plan.school.words;
+  if (!moment) return own?.setup ?? cues.setup[words];
+  const { count, activity } = moment.event;
+  if (activity !== 'work' || count?.set !== 1 || count.station !== 1) return '';
+  if (count.unit === 1) return own?.action ?? cues.action[words];
+  return count.unit === 2 ? (own?.picture ?? cues.picture[words]) : '';
+}
+
+/** The foot whose turn it is at this instant; both where they work together or alternate between two counts. */
+export function footNow(state: RunState, moment: Moment | null): Side | 'both' {
+  const feet = moment?.foot ?? currentBout(state)?.feet ?? 'both';
+  return feet === 'left' || feet === 'right' ? feet : 'both';
+}
+
+/** What comes after the bout that is taught now, and what is said to set it up. */
+export type Following =
+  | { readonly kind: 'end' }
+  | { readonly kind: 'compare' }
+  | { readonly kind: 'other-side'; readonly feet: Bout['feet'] }
+  | { readonly kind: 'item'; readonly name: string; readonly setup: string };
+
+/** Null once the class is over. */
+export function following(state: RunState): Following | null {
+  const bout = currentBout(state);
+  if (!bout) return null;
+  const next = state.bouts[bout.index + 1];
+  if (!next) return { kind: 'end' };
+  const execution = timeOf(state, next)?.execution;
+  if (!execution) return { kind: 'compare' };
+  if (next.goesStraightOn) return { kind: 'other-side', feet: next.feet };
+  const { words } = state.plan.school;
+  const own = next.itemId === null ? undefined : findItem(state.plan, next.itemId)?.item.cues.setup;
+  return { kind: 'item', name: execution.exercise.name[words], setup: own ?? execution.cues.setup[words] };
+}

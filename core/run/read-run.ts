@@ -1,0 +1,34 @@
+import * as z from 'zod';
+import { lengthsNotPasses } from '../dose';
+import { Plan, readPlan } from '../plan';
+import { type Result, refuse } from '../result';
+import { type ReadError, readStored, throughout } from '../stored';
+import { RunEvent } from './event';
+
+/** A class as it was taught: the plan it began with, and what the teacher did. */
+export const Run = z.strictObject({ format: z.literal(1), plan: Plan, events: z.array(RunEvent) });
+export type Run = z.infer<typeof Run>;
+
+type Document = Readonly<Record<string, unknown>>;
+
+/** Bouts were once called legs, which are also what people stand on. */
+function boutsNotLegs(found: Document): Document {
+  if (found['kind'] !== 'moved' || !('leg' in found)) return found;
+  const { leg, ...rest } = found;
+  return { ...rest, bout: leg };
+}
+
+const upgrades = [
+  // 0: before runs carried a number
+  throughout((found) => lengthsNotPasses(boutsNotLegs(found))),
+];
+
+/**
+ * Reads a taught class that was stored or kept in a browser: an older one is brought up to date, a newer one is refused.
+ * Its plan is read as any plan is.
+ */
+export function readRun(stored: unknown): Result<Run, ReadError> {
+  if (typeof stored !== 'object' || stored === null || !('plan' in stored)) return refuse({ code: 'not-a-document' });
+  const plan = readPlan(stored.plan);
+  return plan.ok ? readStored(Run, upgrades, { ...stored, plan: plan.value }) : plan;
+}
