@@ -4,8 +4,9 @@ const node = (room) => ({
   rootDir: __dirname,
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${room}/**/*.spec.ts`],
+  transformIgnorePatterns: ['node_modules/(?!(nanoid|canonicalize|temporal-polyfill)/)'],
   transform: {
-    '^.+\\.ts$': [
+    '^.+\\.(ts|js)$': [
       'ts-jest',
       {
         diagnostics: false,
@@ -15,6 +16,7 @@ const node = (room) => ({
           target: 'ES2022',
           esModuleInterop: true,
           isolatedModules: true,
+          allowJs: true,
           ignoreDeprecations: '5.0',
           paths: {},
         },
@@ -43,7 +45,7 @@ module.exports = {
           },
         ],
       },
-      transformIgnorePatterns: ['node_modules/(?!(.*\\.mjs$|@angular/|@mdi/|idb-keyval))'],
+      transformIgnorePatterns: ['node_modules/(?!(.*\\.mjs$|@angular/|@mdi/|idb-keyval|nanoid|temporal-polyfill))'],
       moduleNameMapper: { '^@core/(.*)$': '<rootDir>/core/$1', '\\.scss$': '<rootDir>/web/src/testing/no-style.js' },
     },
   ],

@@ -3,6 +3,8 @@ import type * as z from 'zod';
 /** Codes that the schemas give, in words a person can act on. */
 const codes: Readonly<Record<string, string>> = {
   'multiplier-twice': 'counts the same thing twice; keep one of them.',
+  'newer-format': 'was written by a newer Needlework; open it with that version.',
+  'not-a-document': 'is cut off or empty.',
   'bounds-order': 'lies outside its own bounds: at least ≤ usually ≤ at most.',
   'range-kinds': 'changes the kind of dose between least, usual and most.',
   'presses-on-air': 'cannot press or rest on air.',

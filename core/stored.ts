@@ -5,7 +5,7 @@ import { type Result, ok, refuse } from './result';
 export type ReadError =
   /** Written by a newer Needlework; `known` is the newest format this one reads. */
   | { readonly code: 'newer-format'; readonly format: number; readonly known: number }
-  | { readonly code: 'not-readable'; readonly issue: z.core.$ZodIssue }
+  | { readonly code: 'not-readable'; readonly issues: readonly z.core.$ZodIssue[] }
   | { readonly code: 'not-a-document' };
 
 type Document = Readonly<Record<string, unknown>>;
@@ -32,8 +32,7 @@ export function readStored<T>(
   }, stored);
   const read = schema.safeParse(current);
   if (read.success) return ok(read.data);
-  const [issue] = read.error.issues;
-  return refuse(issue ? { code: 'not-readable', issue } : { code: 'not-a-document' });
+  return refuse({ code: 'not-readable', issues: read.error.issues });
 }
 
 /** The same anywhere inside a value: every object that a step changes is changed, however deep it lies. */

@@ -37,6 +37,21 @@ describe('a class over HTTP', () => {
     expect((await read('class-1')).plan.title).toBe('Changed');
   });
 
+  it('is listed page by page, newest first, and no page is longer than asked', async () => {
+    for (let i = 1; i <= 5; i++) await create(`save-no-${i}`, samplePlan(server, `class-${i}`));
+    const seen: string[] = [];
+    let after = '';
+    for (let page = 0; page < 3; page++) {
+      const list = ClassList.parse((await call('get', `/api/classes?limit=2${after}`)).body);
+      seen.push(...list.classes.map((c) => c.id));
+      expect(list.next === null).toBe(page === 2);
+      after = `&after=${list.next ?? ''}`;
+    }
+    expect(seen).toEqual(['class-5', 'class-4', 'class-3', 'class-2', 'class-1']);
+    expect((await call('get', '/api/classes?limit=0')).status).toBe(422);
+    expect((await call('get', '/api/classes?limit=2&after=nowhere')).status).toBe(200);
+  });
+
   it('is duplicated with the other foot leading, deleted, and brought back', async () => {
     await create();
     expect(

@@ -3,27 +3,21 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, Router } from 'express';
 import helmet from 'helmet';
-import {
-  ClassId,
-  CreateClass,
-  DuplicateClass,
-  MoveClasses,
-  Preferences,
-  RunEvents,
-  RunRemarks,
-  SaveClass,
-  SaveExercise,
-  StartRun,
-} from '@core/contract';
-import type { ClassStore } from './classes';
+import { classRouter } from './classes/router';
+import type { ClassStore } from './classes/store';
+import type { ExerciseUsage } from './classes/uses';
+import { exerciseRouter } from './exercises/router';
+import type { Library } from './exercises/store';
 import { guard } from './guard';
-import type { Library } from './library';
-import type { PreferenceStore } from './preferences';
-import { ProblemError, notFound, readBody, sendProblem } from './problem';
-import type { RunStore } from './runs';
+import { preferenceRouter } from './preferences/router';
+import type { PreferenceStore } from './preferences/store';
+import { ProblemError, notFound, sendProblem } from './problem';
+import { runRouter } from './runs/router';
+import type { RunStore } from './runs/store';
 
 export interface AppParts {
   readonly classes: ClassStore;
+  readonly usage: ExerciseUsage;
   readonly library: Library;
   readonly runs: RunStore;
   readonly preferences: PreferenceStore;
@@ -63,110 +57,17 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-function api({ classes, library, runs, preferences }: AppParts): Router {
+function api({ classes, usage, library, runs, preferences }: AppParts): Router {
   const router = Router();
-  const classId = (params: { id?: string }): string => {
-    const read = ClassId.safeParse(params.id);
-    if (!read.success) throw notFound('This class');
-    return read.data;
-  };
   router.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
     next();
   });
   router.get('/health', (_request, response) => void response.json({ ok: true }));
-
-  router.get('/exercises', (request, response) => {
-    const { json, gzip, tag } = library.toSend();
-    response.setHeader('Cache-Control', 'no-cache');
-    response.setHeader('ETag', tag);
-    response.setHeader('Vary', 'Accept-Encoding');
-    if (request.headers['if-none-match'] === tag) {
-      response.status(304).end();
-      return;
-    }
-    response.type('application/json');
-    if (request.acceptsEncodings('gzip') === 'gzip') response.setHeader('Content-Encoding', 'gzip').end(gzip);
-    else response.end(json);
-  });
-  router.get('/exercises/:id', (request, response) => void response.json(library.one(request.params.id)));
-  router.put('/exercises/:id', (request, response) => {
-    const body = readBody(SaveExercise, request.body);
-    if (body.exercise.id !== request.params.id)
-      throw new ProblemError(422, 'not-valid', 'This is another exercise', 'It has a different id than the address.');
-    response.json(library.save(body));
-  });
-  router.post(
-    '/exercises/:id/return',
-    (request, response) => void response.json(library.returnToOriginal(request.params.id)),
-  );
-  router.get('/exercises/:id/classes', (request, response) => void response.json(classes.usesOf(request.params.id)));
-  router.post('/exercises/:id/move', (request, response) => {
-    const { classIds } = readBody(MoveClasses, request.body);
-    response.json({ moved: classes.moveToCurrent(request.params.id, classIds) });
-  });
-  router.get('/preferences', (_request, response) => void response.json(preferences.read()));
-  router.put('/preferences', (request, response) => {
-    preferences.save(readBody(Preferences, request.body));
-    response.status(204).end();
-  });
-  router.delete('/exercises/:id', (request, response) => {
-    library.remove(request.params.id);
-    response.status(204).end();
-  });
-  router.post('/exercises/:id/restore', (request, response) => {
-    library.restore(request.params.id);
-    response.status(204).end();
-  });
-
-  router.get('/classes', (_request, response) => void response.json({ classes: classes.list() }));
-  router.post(
-    '/classes',
-    (request, response) => void response.status(201).json(classes.create(readBody(CreateClass, request.body))),
-  );
-  router.get('/classes/:id', (request, response) => void response.json(classes.read(classId(request.params))));
-  router.put(
-    '/classes/:id',
-    (request, response) => void response.json(classes.save(classId(request.params), readBody(SaveClass, request.body))),
-  );
-  router.delete('/classes/:id', (request, response) => {
-    classes.delete(classId(request.params));
-    response.status(204).end();
-  });
-  router.post(
-    '/classes/:id/restore',
-    (request, response) => void response.json(classes.restore(classId(request.params))),
-  );
-  router.post('/classes/:id/duplicate', (request, response) => {
-    const { saveId, id } = readBody(DuplicateClass, request.body);
-    response.status(201).json(classes.duplicate(classId(request.params), saveId, id));
-  });
-  router.get(
-    '/classes/:id/other-doses',
-    (request, response) => void response.json(classes.otherDoses(classId(request.params))),
-  );
-  router.get(
-    '/classes/:id/revisions',
-    (request, response) => void response.json({ revisions: classes.revisions(classId(request.params)) }),
-  );
-  router.get(
-    '/classes/:id/revisions/:number',
-    (request, response) => void response.json(classes.revision(classId(request.params), Number(request.params.number))),
-  );
-  router.get('/runs', (_request, response) => void response.json({ runs: runs.list() }));
-  router.get('/runs/:id', (request, response) => void response.json(runs.read(classId(request.params))));
-  router.put('/runs/:id', (request, response) => {
-    runs.start(classId(request.params), readBody(StartRun, request.body));
-    response.status(204).end();
-  });
-  router.post('/runs/:id/events', (request, response) => {
-    runs.add(classId(request.params), readBody(RunEvents, request.body).events);
-    response.status(204).end();
-  });
-  router.put('/runs/:id/remarks', (request, response) => {
-    runs.remark(classId(request.params), readBody(RunRemarks, request.body));
-    response.status(204).end();
-  });
+  router.use('/exercises', exerciseRouter(library, usage));
+  router.use('/classes', classRouter(classes, usage));
+  router.use('/runs', runRouter(runs));
+  router.use('/preferences', preferenceRouter(preferences));
   router.use(() => {
     throw notFound('This address');
   });

@@ -1,12 +1,13 @@
-import { randomBytes } from 'node:crypto';
 import type { Express } from 'express';
+import { nanoid } from 'nanoid';
 import { catalogue } from '@core/exercise/catalogue';
 import { createApp } from './app';
-import { ClassStore } from './classes';
+import { ClassStore } from './classes/store';
+import { ExerciseUsage } from './classes/uses';
 import { openDatabase } from './database';
-import { Library } from './library';
-import { PreferenceStore } from './preferences';
-import { RunStore } from './runs';
+import { Library } from './exercises/store';
+import { PreferenceStore } from './preferences/store';
+import { RunStore } from './runs/store';
 
 export interface ServerOptions {
   readonly file: string;
@@ -26,7 +27,7 @@ export interface Server {
 }
 
 /** Ids from the system's own randomness, as text that fits an address. */
-export const newId = (): string => randomBytes(9).toString('base64url');
+export const newId = (): string => nanoid(12);
 
 /** Puts database, stores and HTTP together. */
 export function composeServer(options: ServerOptions): Server {
@@ -35,10 +36,12 @@ export function composeServer(options: ServerOptions): Server {
   const library = new Library(db, now);
   library.addBuiltIns(catalogue);
   const classes = new ClassStore(db, library, now, newId);
+  const usage = new ExerciseUsage(db, library, classes, newId);
   const runs = new RunStore(db, library);
   const preferences = new PreferenceStore(db, now);
   const app = createApp({
     classes,
+    usage,
     library,
     runs,
     preferences,

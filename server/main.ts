@@ -1,5 +1,6 @@
 import { createServer } from 'node:http';
 import { join, resolve } from 'node:path';
+import { parseArgs } from 'node:util';
 import { composeServer, newId } from './compose';
 import { addDemoClasses } from './demo/saltmarsh';
 import { addTaughtClass } from './demo/taught';
@@ -8,25 +9,38 @@ import { addTaughtClass } from './demo/taught';
  * Starts the server: `--data FOLDER`, `--port N`, `--pages FOLDER`, and `--demo` for Saltmarsh Hall's classes in a fresh database.
  * It binds to 127.0.0.1 alone.
  */
-function argument(name: string, otherwise: string): string {
-  const at = process.argv.indexOf(`--${name}`);
-  return (at === -1 ? undefined : process.argv[at + 1]) ?? otherwise;
+function flags() {
+  try {
+    return parseArgs({
+      options: {
+        data: { type: 'string', default: 'data' },
+        port: { type: 'string', default: process.env['PORT'] ?? '4310' },
+        pages: { type: 'string', default: join(__dirname, '..', 'web') },
+        demo: { type: 'boolean', default: false },
+      },
+    }).values;
+  } catch (error) {
+    console.error(`${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}.`);
+    console.error('The server takes --port N, --data FOLDER, --pages FOLDER and --demo.');
+    process.exit(2);
+  }
 }
+const asked = flags();
 
-const port = Number(argument('port', process.env['PORT'] ?? '4310'));
+const port = Number(asked.port);
 if (!Number.isInteger(port) || port < 1 || port > 65_535) {
   console.error('The port must be a whole number from 1 to 65535, for example --port 4310.');
   process.exit(2);
 }
-const data = resolve(argument('data', 'data'));
+const data = resolve(asked.data);
 const server = composeServer({
   file: join(data, 'needlework.sqlite'),
   migrations: join(__dirname, 'migrations'),
-  pages: resolve(argument('pages', join(__dirname, '..', 'web'))),
+  pages: resolve(asked.pages),
   hosts: new Set([`127.0.0.1:${port}`, `localhost:${port}`]),
   report: (error) => console.error(error),
 });
-if (process.argv.includes('--demo') && server.classes.list().length === 0) {
+if (asked.demo && server.classes.list({ limit: 1 }).classes.length === 0) {
   addDemoClasses(server, newId);
   addTaughtClass(server, newId, Date.now());
 }

@@ -1,7 +1,11 @@
 import type { Response } from 'express';
 import type * as z from 'zod';
 import type { Problem } from '@core/contract';
+import { Id } from '@core/id';
 import { issuePath, issueWords } from '@core/issue-words';
+import { readWords } from '@core/read-words';
+import type { Result } from '@core/result';
+import type { ReadError } from '@core/stored';
 
 type Code = Problem['code'];
 
@@ -38,7 +42,7 @@ export const notFound = (what: string) =>
     `${what} is not here. It may have been deleted; nothing else has changed.`,
   );
 
-/** Reads a body against the contract, or says which fields are at fault and why. */
+/** Reads a message against the contract, or says which fields are at fault and why. */
 export function readBody<T extends z.ZodType>(schema: T, body: unknown): z.output<T> {
   const read = schema.safeParse(body);
   if (read.success) return read.data;
@@ -51,4 +55,27 @@ export function readBody<T extends z.ZodType>(schema: T, body: unknown): z.outpu
     first ? `${first.path || 'The message'} ${first.words}` : 'It does not fit.',
     { fields },
   );
+}
+
+/** The id in an address; anything that cannot be one is not here. */
+export function readId(what: string, id: unknown): string {
+  const read = Id.safeParse(id);
+  if (!read.success) throw notFound(what);
+  return read.data;
+}
+
+/** Reads what the database holds by its format number; what cannot be read is told and stays as it is. */
+export function readStoredAs<T>(what: string, read: (stored: unknown) => Result<T, ReadError>, body: string): T {
+  const found = read(parsed(body));
+  if (found.ok) return found.value;
+  throw new ProblemError(409, 'not-readable', 'This cannot be opened here', readWords(what, found.error));
+}
+
+/** JSON, or null where it is cut off. */
+export function parsed(body: string): unknown {
+  try {
+    return JSON.parse(body);
+  } catch {
+    return null;
+  }
 }

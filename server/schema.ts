@@ -106,8 +106,22 @@ export const runs = sqliteTable(
     startedAt: text('started_at').notNull(),
     headcount: integer('headcount'),
     note: text('note').notNull(),
+    /** Of the plan and the events as they are stored; 0 for those written before runs carried a number. */
+    format: integer('format').notNull().default(0),
   },
   (table) => [index('runs_by_start').on(table.startedAt)],
+);
+
+/** Which exercises a taught class had; written when it begins. */
+export const runExercises = sqliteTable(
+  'run_exercises',
+  {
+    runId: text('run_id')
+      .notNull()
+      .references(() => runs.id),
+    exerciseId: text('exercise_id').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.runId, table.exerciseId] }), index('runs_by_exercise').on(table.exerciseId)],
 );
 
 /** What happened in a run; an event sent twice counts once. */

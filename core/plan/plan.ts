@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { Dose } from '../dose';
 import { Concern, CueKind, School } from '../exercise';
+import { Id } from '../id';
 import { Floor } from '../kit';
 import { Pace } from './pace';
 
@@ -8,7 +9,6 @@ export const Side = z.enum(['left', 'right']);
 export type Side = z.infer<typeof Side>;
 export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
-const Id = z.string().regex(/^[A-Za-z0-9_-]{4,40}$/, { error: 'id-form' });
 /** Content address of an exercise revision. */
 export const RevisionId = z.string().regex(/^[a-f0-9]{16,64}$/, { error: 'id-form' });
 

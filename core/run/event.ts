@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Id } from '../id';
 import { PlanCommand } from '../plan';
 
 /** What a teacher does while teaching. Everything else follows from the clock. */
@@ -23,8 +24,8 @@ export type RunAction = z.infer<typeof RunAction>;
 
 /** An event of a run. `atMs` counts from the start of the run on a clock that does not stop. */
 export const RunEvent = z.strictObject({
-  runId: z.string().regex(/^[A-Za-z0-9_-]{4,40}$/),
-  deviceId: z.string().regex(/^[A-Za-z0-9_-]{4,40}$/),
+  runId: Id,
+  deviceId: Id,
   seq: z.int().min(0),
   atMs: z
     .int()

@@ -10,7 +10,7 @@ describe('Saltmarsh Hall (invented)', () => {
   const server = testServer();
   let n = 0;
   addDemoClasses(server, () => `demo-id-${n++}`);
-  const summaries = server.classes.list();
+  const summaries = server.classes.list({ limit: 200 }).classes;
   const reads = summaries.map((s) => server.classes.read(s.id));
   afterAll(() => server.close());
 
@@ -22,7 +22,7 @@ describe('Saltmarsh Hall (invented)', () => {
 
   it('has one class that was taught, two reps short on one side', () => {
     addTaughtClass(server, () => `demo-id-${n++}`, Date.UTC(2026, 10, 24));
-    const [summary] = server.runs.list();
+    const [summary] = server.runs.list({ limit: 1 }).runs;
     const run = server.runs.read(summary?.id ?? '');
     const find = (id: string) => run.revisions.find((r) => r.revision === id)?.exercise ?? null;
     const state = replay(run.plan, run.events, run.events.at(-1)?.atMs ?? 0, find);

@@ -8,7 +8,7 @@ const setUpShares = [0.9, 1.1, 1.5, 1.2, 0.7, 1.4, 1, 1.6, 1.3, 0.8];
 
 /** One taught lunch class at Saltmarsh Hall, five days before the demo: invented, with one hold and two reps left out. */
 export function addTaughtClass(server: Pick<Server, 'classes' | 'runs'>, nextId: () => string, nowMs: number): void {
-  const summary = server.classes.list().find((c) => c.title.startsWith('Thursday lunch'));
+  const summary = server.classes.list({ limit: 200 }).classes.find((c) => c.title.startsWith('Thursday lunch'));
   if (!summary) return;
   const { plan, version, revisions } = server.classes.read(summary.id);
   const find: FindRevision = (revision) => revisions.find((r) => r.revision === revision)?.exercise ?? null;

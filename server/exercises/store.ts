@@ -1,24 +1,16 @@
 import { createHash } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
+import canonicalize from 'canonicalize';
 import { eq, inArray } from 'drizzle-orm';
 import type { ExerciseRevision, SaveExercise } from '@core/contract';
-import { Exercise } from '@core/exercise';
-import type { Db } from './database';
-import { ProblemError, notFound } from './problem';
-import { exerciseRevisions, exercises } from './schema';
+import { type Exercise, readExercise } from '@core/exercise';
+import type { FindRevision } from '@core/timeline';
+import type { Db } from '../database';
+import { ProblemError, notFound, readStoredAs } from '../problem';
+import { exerciseRevisions, exercises } from '../schema';
 
-/** JSON with its keys in order, so that the same content has the same address. */
-export function canonicalJson(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
-  if (value !== null && typeof value === 'object') {
-    const entries = Object.entries(value).filter(([, v]) => v !== undefined);
-    return `{${entries
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([key, v]) => `${JSON.stringify(key)}:${canonicalJson(v)}`)
-      .join(',')}}`;
-  }
-  return JSON.stringify(value);
-}
+/** JSON in one form only (RFC 8785), so that the same content has the same address. */
+const canonicalJson = (exercise: Exercise): string => canonicalize(exercise) ?? '';
 
 /** Content address of an exercise: the first 32 hex digits of SHA-256 over its canonical JSON. */
 export const revisionOf = (exercise: Exercise): string =>
@@ -181,6 +173,12 @@ export class Library {
     }));
   }
 
+  /** Finds revisions of a class by their address. */
+  finder(revisions: readonly string[]): FindRevision {
+    const known = new Map(this.byRevision(revisions).map((r) => [r.revision, r.exercise]));
+    return (revision) => known.get(revision) ?? null;
+  }
+
   /** Takes an exercise out of the library; classes that use it keep their revision. */
   remove(id: string): void {
     this.setRemoved(id, this.now());
@@ -199,7 +197,7 @@ export class Library {
   private parse(revision: string, body: string): Exercise {
     const known = this.parsed.get(revision);
     if (known) return known;
-    const exercise = Exercise.parse(JSON.parse(body));
+    const exercise = readStoredAs('This exercise', readExercise, body);
     this.parsed.set(revision, exercise);
     return exercise;
   }

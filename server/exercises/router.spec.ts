@@ -2,7 +2,7 @@ import request from 'supertest';
 import type { ExerciseRevision, ExerciseUses, Problem } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
 import { catalogue } from '@core/exercise/catalogue';
-import { samplePlan, testServer } from './testing/server';
+import { samplePlan, testServer } from '../testing/server';
 
 const server = testServer();
 afterAll(() => server.close());
@@ -167,6 +167,36 @@ describe('a changed built-in exercise', () => {
     expect(after.classes[0]?.upToDate).toBe(true);
     const run = (await get('/api/runs/run-of-rise').expect(200)).body as { plan: typeof plan };
     expect(run.plan).toEqual(plan);
+  });
+
+  it('moves all classes or none: an unknown one refuses the whole, and one without the exercise is left alone', async () => {
+    const { exercise, revision } = await current('two-foot-rise');
+    await put('/api/exercises/two-foot-rise', {
+      basedOn: revision,
+      exercise: { ...exercise, purpose: 'Said once more.' },
+    }).expect(200);
+    await post('/api/exercises/two-foot-rise/move', { classIds: ['class-using-rise', 'no-such-class'] }).expect(404);
+    const uses = (await get('/api/exercises/two-foot-rise/classes').expect(200)).body as ExerciseUses;
+    expect(uses.classes.find((c) => c.classId === 'class-using-rise')?.upToDate).toBe(false);
+    const plan = samplePlan(server, 'class-without');
+    const [block] = plan.blocks;
+    if (!block) throw new Error('sample');
+    const without = { ...plan, blocks: [{ ...block, items: block.items.slice(0, 1) }] };
+    await post('/api/classes', { saveId: 'save-without', plan: without }).expect(201);
+    await post('/api/exercises/two-foot-rise/move', { classIds: ['class-without', 'class-using-rise'] }).expect(200, {
+      moved: ['class-using-rise'],
+    });
+    expect(((await get('/api/classes/class-without').expect(200)).body as { version: number }).version).toBe(1);
+  });
+
+  it('tells how the exercises of a class are dosed in others, the newest first', async () => {
+    const plan = samplePlan(server, 'class-dosed', 'Dosed otherwise');
+    await post('/api/classes', { saveId: 'save-dosed', plan }).expect(201);
+    const { doses } = (await get('/api/classes/class-using-rise/other-doses').expect(200)).body as {
+      doses: { exerciseId: string; title: string }[];
+    };
+    expect(doses.filter((d) => d.exerciseId === 'two-foot-rise').map((d) => d.title)[0]).toBe('Dosed otherwise');
+    expect(doses.some((d) => d.title === 'Quiet ankles' && d.exerciseId === 'two-foot-rise')).toBe(false);
   });
 
   it('does not move a class that stands on a rung which is gone, and says why', async () => {

@@ -2,17 +2,16 @@ import { cpSync, existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, wri
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { catalogue } from '@core/exercise/catalogue';
-import { openDatabase } from './database';
-import { Library, canonicalJson, revisionOf } from './library';
+import { openDatabase } from '../database';
+import { Library, revisionOf } from './store';
 
-const migrations = join(__dirname, 'migrations');
+const migrations = join(__dirname, '..', 'migrations');
 const [press] = catalogue;
 if (!press) throw new Error('an empty catalogue');
 
 describe('the address of a revision', () => {
   it('does not depend on the order in which fields were written', () => {
     const turned = Object.fromEntries(Object.entries(press).reverse()) as typeof press;
-    expect(canonicalJson(turned)).toBe(canonicalJson(press));
     expect(revisionOf(turned)).toBe(revisionOf(press));
   });
 

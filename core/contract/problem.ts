@@ -1,0 +1,31 @@
+import * as z from 'zod';
+import { ClashAnswer } from './classes';
+
+const ProblemCode = z.enum([
+  'not-valid',
+  'malformed',
+  'too-large',
+  'not-found',
+  'not-readable',
+  'clash',
+  'id-in-use',
+  'unknown-revision',
+  'save-id-reused',
+  'exercise-changed',
+  'not-built-in',
+  'host-not-allowed',
+  'origin-not-allowed',
+  'server-fault',
+]);
+
+/** Errors over HTTP are problem details (RFC 9457) with a code and, where it helps, the fields at fault. */
+export const Problem = z.strictObject({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  detail: z.string(),
+  code: ProblemCode,
+  fields: z.array(z.strictObject({ path: z.string(), words: z.string() })).optional(),
+  clash: ClashAnswer.optional(),
+});
+export type Problem = z.infer<typeof Problem>;

@@ -1,0 +1,46 @@
+import * as z from 'zod';
+import { Id } from '../id';
+import { RunEvent } from '../run';
+import { PlanDocument } from './document';
+import { ExerciseRevision } from './exercises';
+import { next } from './page';
+
+/** A class as it is begun on the floor: the plan is kept as taught. */
+export const StartRun = z.strictObject({
+  classId: Id,
+  version: z.int().min(1),
+  plan: PlanDocument,
+  startedAt: z.iso.datetime(),
+});
+export type StartRun = z.infer<typeof StartRun>;
+
+export const RunEvents = z.strictObject({ events: z.array(RunEvent).min(1).max(500) });
+
+/** What a teacher adds after the class. */
+export const RunRemarks = z.strictObject({
+  headcount: z.int().min(0).max(500).nullable(),
+  note: z.string().max(2000),
+});
+export type RunRemarks = z.infer<typeof RunRemarks>;
+
+export const RunSummary = z.strictObject({
+  id: Id,
+  classId: Id,
+  title: z.string(),
+  startedAt: z.iso.datetime(),
+  plannedMs: z.int(),
+  headcount: z.int().nullable(),
+  note: z.string(),
+});
+export type RunSummary = z.infer<typeof RunSummary>;
+export const RunList = z.strictObject({ runs: z.array(RunSummary), next });
+export type RunList = z.infer<typeof RunList>;
+
+export const RunRead = z.strictObject({
+  ...StartRun.shape,
+  ...RunRemarks.shape,
+  id: Id,
+  events: z.array(RunEvent),
+  revisions: z.array(ExerciseRevision),
+});
+export type RunRead = z.infer<typeof RunRead>;

@@ -1,0 +1,230 @@
+import { and, desc, eq, isNull } from 'drizzle-orm';
+import * as z from 'zod';
+import type {
+  ClassList,
+  ClassRead,
+  ClassRevisions,
+  ClassSummary,
+  CreateClass,
+  PageAsked,
+  SaveAnswer,
+  SaveClass,
+} from '@core/contract';
+import { Brief, type Plan, copyOfPlan, itemsOf, readPlan, revisionsOf } from '@core/plan';
+import { OutlineStitch } from '@core/timeline/outline';
+import { buildTimeline, outlineOf } from '@core/timeline';
+import type { Db } from '../database';
+import type { Library } from '../exercises/store';
+import { after, pageOf } from '../page';
+import { ProblemError, notFound, readStoredAs } from '../problem';
+import { classes, saves } from '../schema';
+import { EarlierStates } from './earlier-states';
+import { noteExercises } from './uses';
+
+type Row = typeof classes.$inferSelect;
+type Save = typeof saves.$inferSelect;
+
+const Outline = z.array(OutlineStitch).catch([]);
+const Audience = Brief.shape.audience.catch('mixed');
+
+/** The classes an instructor plans: every save is checked, versioned and answered once. */
+export class ClassStore {
+  private readonly earlier: EarlierStates;
+
+  constructor(
+    private readonly db: Db,
+    private readonly library: Library,
+    private readonly now: () => string,
+    private readonly nextId: () => string,
+  ) {
+    this.earlier = new EarlierStates(db);
+  }
+
+  /** One page, newest first. */
+  list(asked: PageAsked): ClassList {
+    const rows = this.db
+      .select()
+      .from(classes)
+      .where(and(isNull(classes.deletedAt), after(asked.after, classes.updatedAt, classes.id)))
+      .orderBy(desc(classes.updatedAt), desc(classes.id))
+      .limit(asked.limit + 1)
+      .all();
+    const { page, next } = pageOf(rows, asked.limit, (row) => ({ at: row.updatedAt, id: row.id }));
+    return { classes: page.map(summaryOf), next };
+  }
+
+  read(id: string): ClassRead {
+    const row = this.row(id);
+    const plan = readStoredAs('This class', readPlan, row.plan);
+    return {
+      plan,
+      version: row.version,
+      updatedAt: row.updatedAt,
+      revisions: this.library.byRevision(revisionsOf(plan)),
+    };
+  }
+
+  create({ saveId, plan }: CreateClass): SaveAnswer {
+    return this.db.transaction(() => {
+      const before = this.answered(saveId, plan.id);
+      if (before) return this.repeat(before);
+      this.checkRevisions(plan);
+      if (this.db.select({ id: classes.id }).from(classes).where(eq(classes.id, plan.id)).get()) {
+        throw new ProblemError(
+          409,
+          'id-in-use',
+          'This class is already saved',
+          'A class with this id exists; open it instead.',
+        );
+      }
+      const at = this.now();
+      this.db
+        .insert(classes)
+        .values({ ...this.rowOf(plan), id: plan.id, version: 1, updatedAt: at })
+        .run();
+      return this.record(saveId, plan, 1, at);
+    });
+  }
+
+  /** Saves an edit made on `basedOn`. When someone saved in between, this side is kept as a revision and the clash is told. */
+  save(id: string, { saveId, basedOn, plan }: SaveClass): SaveAnswer {
+    const outcome = this.db.transaction((): { readonly saved: SaveAnswer } | { readonly kept: number } => {
+      const before = this.answered(saveId, id);
+      if (before) return before.keptRevision === null ? { saved: this.repeat(before) } : { kept: before.keptRevision };
+      if (plan.id !== id)
+        throw new ProblemError(
+          422,
+          'not-valid',
+          'This is another class',
+          'The plan belongs to a different class than the address.',
+        );
+      const row = this.row(id);
+      this.checkRevisions(plan);
+      const at = this.now();
+      if (row.version !== basedOn) {
+        const kept = this.earlier.keep(id, basedOn, 'clash', plan, at);
+        this.db.insert(saves).values({ saveId, classId: id, version: null, keptRevision: kept, at }).run();
+        return { kept };
+      }
+      const version = row.version + 1;
+      this.db
+        .update(classes)
+        .set({ ...this.rowOf(plan), version, updatedAt: at })
+        .where(eq(classes.id, id))
+        .run();
+      return { saved: this.record(saveId, plan, version, at) };
+    });
+    if ('saved' in outcome) return outcome.saved;
+    throw new ProblemError(
+      409,
+      'clash',
+      'This class was changed somewhere else',
+      'Both sides are kept. Choose which one goes on.',
+      {
+        clash: { current: this.read(id), keptRevision: outcome.kept },
+      },
+    );
+  }
+
+  /** A copy to teach again; the other foot leads. */
+  duplicate(id: string, saveId: string, newId: string): SaveAnswer {
+    const { plan } = this.read(id);
+    const copy = { ...copyOfPlan(plan, `${plan.title}, again`.slice(0, 120), this.nextId), id: newId };
+    return this.create({ saveId, plan: copy });
+  }
+
+  /** Takes a class away; it can be brought back. */
+  delete(id: string): void {
+    this.row(id);
+    this.db.update(classes).set({ deletedAt: this.now() }).where(eq(classes.id, id)).run();
+  }
+
+  restore(id: string): ClassRead {
+    const { changes } = this.db.update(classes).set({ deletedAt: null }).where(eq(classes.id, id)).run();
+    if (changes === 0) throw notFound('This class');
+    return this.read(id);
+  }
+
+  revisions(id: string, asked: PageAsked): ClassRevisions {
+    this.row(id);
+    return this.earlier.list(id, asked);
+  }
+
+  revision(id: string, number: number): ClassRead {
+    const { version } = this.row(id);
+    const { plan, savedAt } = this.earlier.one(id, number);
+    return { plan, version, updatedAt: savedAt, revisions: this.library.byRevision(revisionsOf(plan)) };
+  }
+
+  private row(id: string): Row {
+    const row = this.db
+      .select()
+      .from(classes)
+      .where(and(eq(classes.id, id), isNull(classes.deletedAt)))
+      .get();
+    if (!row) throw notFound('This class');
+    return row;
+  }
+
+  private checkRevisions(plan: Plan): void {
+    const known = new Map(this.library.byRevision(revisionsOf(plan)).map((r) => [r.revision, r.exercise.id]));
+    const unknown = itemsOf(plan).find((item) => known.get(item.revision) !== item.exerciseId);
+    if (unknown) {
+      throw new ProblemError(
+        422,
+        'unknown-revision',
+        'An exercise of this class is not known here',
+        `“${unknown.exerciseId}” has no such revision. Take it out or add it again from the library.`,
+      );
+    }
+  }
+
+  private rowOf(plan: Plan) {
+    const timeline = buildTimeline({ plan, find: this.library.finder(revisionsOf(plan)) });
+    return {
+      plan: JSON.stringify(plan),
+      title: plan.title,
+      audience: plan.brief.audience,
+      slotSeconds: plan.slotSeconds,
+      plannedMs: timeline.totalMs,
+      itemCount: itemsOf(plan).length,
+      outline: JSON.stringify(outlineOf(timeline)),
+    };
+  }
+
+  private answered(saveId: string, classId: string): Save | undefined {
+    const save = this.db.select().from(saves).where(eq(saves.saveId, saveId)).get();
+    if (save && save.classId !== classId) {
+      throw new ProblemError(
+        409,
+        'save-id-reused',
+        'This save was used before',
+        'It belongs to another class. Nothing was changed; save again.',
+      );
+    }
+    return save;
+  }
+
+  private repeat(save: Save): SaveAnswer {
+    return { id: save.classId, version: save.version ?? 1, updatedAt: save.at };
+  }
+
+  private record(saveId: string, plan: Plan, version: number, at: string): SaveAnswer {
+    noteExercises(this.db, plan);
+    this.earlier.keep(plan.id, version, 'saved', plan, at);
+    this.db.insert(saves).values({ saveId, classId: plan.id, version, keptRevision: null, at }).run();
+    return { id: plan.id, version, updatedAt: at };
+  }
+}
+
+const summaryOf = (row: Row): ClassSummary => ({
+  id: row.id,
+  title: row.title,
+  audience: Audience.parse(row.audience),
+  slotSeconds: row.slotSeconds,
+  plannedMs: row.plannedMs,
+  itemCount: row.itemCount,
+  version: row.version,
+  updatedAt: row.updatedAt,
+  outline: Outline.parse(JSON.parse(row.outline)),
+});

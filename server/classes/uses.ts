@@ -1,0 +1,141 @@
+import { and, count, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
+import type { ExerciseUses, OtherDoses } from '@core/contract';
+import { moveTo } from '@core/library';
+import { type Plan, itemsOf, readPlan } from '@core/plan';
+import type { Db } from '../database';
+import type { Library } from '../exercises/store';
+import { readStoredAs } from '../problem';
+import { classExercises, classes, runExercises } from '../schema';
+import type { ClassStore } from './store';
+
+/** Uses told at once; the rest is told as a number. */
+const mostUses = 30;
+/** Other classes looked at for the dose of one exercise. */
+const otherClasses = 3;
+
+/** Notes which exercises a plan uses, so that they are found by an index. */
+export function noteExercises(db: Db, plan: Plan): void {
+  db.delete(classExercises).where(eq(classExercises.classId, plan.id)).run();
+  const counts = new Map<string, { exerciseId: string; revision: string; items: number }>();
+  for (const { exerciseId, revision } of itemsOf(plan)) {
+    const key = `${exerciseId} ${revision}`;
+    counts.set(key, { exerciseId, revision, items: (counts.get(key)?.items ?? 0) + 1 });
+  }
+  const rows = [...counts.values()].map((row) => ({ classId: plan.id, ...row }));
+  if (rows.length > 0) db.insert(classExercises).values(rows).run();
+}
+
+/** Which planned classes use which exercises, and moving them to a new revision. */
+export class ExerciseUsage {
+  constructor(
+    private readonly db: Db,
+    private readonly library: Library,
+    private readonly classes: ClassStore,
+    private readonly nextId: () => string,
+  ) {}
+
+  /** The planned classes that use an exercise, with what its current revision would do to each; and how many were taught with it. */
+  of(exerciseId: string): ExerciseUses {
+    const current = this.library.one(exerciseId);
+    const behind = sql<number>`max(${classExercises.revision} <> ${current.revision})`;
+    const using = and(eq(classExercises.exerciseId, exerciseId), isNull(classes.deletedAt));
+    const rows = this.db
+      .select({ classId: classExercises.classId, items: sql<number>`sum(${classExercises.items})`, behind })
+      .from(classExercises)
+      .innerJoin(classes, eq(classes.id, classExercises.classId))
+      .where(using)
+      .groupBy(classExercises.classId)
+      .orderBy(desc(behind), desc(classes.updatedAt))
+      .limit(mostUses)
+      .all();
+    const total = this.db
+      .select({ n: sql<number>`count(distinct ${classExercises.classId})` })
+      .from(classExercises)
+      .innerJoin(classes, eq(classes.id, classExercises.classId))
+      .where(using)
+      .get();
+    const taught = this.db
+      .select({ n: count() })
+      .from(runExercises)
+      .where(eq(runExercises.exerciseId, exerciseId))
+      .get();
+    return {
+      classes: rows.map(({ classId, items, behind: isBehind }) => {
+        const { plan, move } = this.moved(classId, exerciseId);
+        return {
+          classId,
+          title: plan.title,
+          items,
+          upToDate: isBehind === 0,
+          beforeMs: move.beforeMs,
+          afterMs: move.afterMs,
+          problem: move.problem,
+        };
+      }),
+      total: total?.n ?? 0,
+      taught: taught?.n ?? 0,
+    };
+  }
+
+  /** How the exercises of a class are dosed in up to three other classes each, newest first. */
+  otherDoses(classId: string): OtherDoses {
+    const mine = [...new Set(itemsOf(this.classes.read(classId).plan).map((item) => item.exerciseId))];
+    const newest = mine.flatMap((exerciseId) =>
+      this.db
+        .selectDistinct({ classId: classExercises.classId, updatedAt: classes.updatedAt })
+        .from(classExercises)
+        .innerJoin(classes, eq(classes.id, classExercises.classId))
+        .where(and(eq(classExercises.exerciseId, exerciseId), ne(classes.id, classId), isNull(classes.deletedAt)))
+        .orderBy(desc(classes.updatedAt))
+        .limit(otherClasses)
+        .all()
+        .map((row) => ({ exerciseId, classId: row.classId })),
+    );
+    const plans = this.plansOf([...new Set(newest.map((row) => row.classId))]);
+    return {
+      doses: newest.flatMap(({ exerciseId, classId: other }) => {
+        const plan = plans.get(other);
+        if (!plan) return [];
+        return itemsOf(plan)
+          .filter((item) => item.exerciseId === exerciseId && !item.recheck)
+          .map(({ rungId, dose }) => ({ exerciseId, title: plan.title, rungId, dose }));
+      }),
+    };
+  }
+
+  /**
+   * Moves classes to the current revision of an exercise, all in one transaction: an unknown class refuses them all.
+   * Those that cannot move, do not use it or have it already stay as they are.
+   */
+  moveToCurrent(exerciseId: string, classIds: readonly string[]): string[] {
+    return this.db.transaction(() =>
+      classIds.filter((id) => {
+        const { plan, version, move } = this.moved(id, exerciseId);
+        const changes = itemsOf(plan).some((item, i) => item.revision !== itemsOf(move.plan)[i]?.revision);
+        if (move.problem !== null || !changes) return false;
+        this.classes.save(id, { saveId: this.nextId(), basedOn: version, plan: move.plan });
+        return true;
+      }),
+    );
+  }
+
+  private moved(classId: string, exerciseId: string) {
+    const current = this.library.one(exerciseId);
+    const { plan, revisions, version } = this.classes.read(classId);
+    const known = new Map(revisions.map((r) => [r.revision, r.exercise]));
+    const move = moveTo(plan, current.exercise, current.revision, (revision) => known.get(revision) ?? null);
+    return { plan, version, move };
+  }
+
+  private plansOf(ids: readonly string[]): ReadonlyMap<string, Plan> {
+    const rows =
+      ids.length === 0
+        ? []
+        : this.db
+            .select({ id: classes.id, plan: classes.plan })
+            .from(classes)
+            .where(inArray(classes.id, [...ids]))
+            .all();
+    return new Map(rows.map((row) => [row.id, readStoredAs('This class', readPlan, row.plan)]));
+  }
+}

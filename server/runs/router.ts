@@ -1,0 +1,25 @@
+import { Router } from 'express';
+import { PageAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
+import { readBody, readId } from '../problem';
+import type { RunStore } from './store';
+
+const idOf = (params: { readonly id?: string }) => readId('This taught class', params.id);
+
+export function runRouter(runs: RunStore): Router {
+  const router = Router();
+  router.get('/', ({ query }, response) => void response.json(runs.list(readBody(PageAsked, query))));
+  router.get('/:id', ({ params }, response) => void response.json(runs.read(idOf(params))));
+  router.put('/:id', ({ params, body }, response) => {
+    runs.start(idOf(params), readBody(StartRun, body));
+    response.status(204).end();
+  });
+  router.post('/:id/events', ({ params, body }, response) => {
+    runs.add(idOf(params), readBody(RunEvents, body).events);
+    response.status(204).end();
+  });
+  router.put('/:id/remarks', ({ params, body }, response) => {
+    runs.remark(idOf(params), readBody(RunRemarks, body));
+    response.status(204).end();
+  });
+  return router;
+}

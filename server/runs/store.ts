@@ -1,0 +1,139 @@
+import { and, asc, desc, eq } from 'drizzle-orm';
+import type { PageAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
+import { itemsOf, revisionsOf } from '@core/plan';
+import { type RunEvent, readRun } from '@core/run';
+import { buildTimeline } from '@core/timeline';
+import type { Db } from '../database';
+import type { Library } from '../exercises/store';
+import { after, pageOf } from '../page';
+import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
+import { runEvents, runExercises, runs } from '../schema';
+
+/** The format in which plans and events are written down here; what older ones hold is brought up when it is read. */
+const format = 1;
+
+/** The log: classes as they were taught. Runs begin on a device and reach the server when they can. */
+export class RunStore {
+  constructor(
+    private readonly db: Db,
+    private readonly library: Library,
+  ) {}
+
+  /** Begins a run. The same run sent again changes nothing. */
+  start(id: string, { classId, version, plan, startedAt }: StartRun): void {
+    const timeline = buildTimeline({ plan, find: this.library.finder(revisionsOf(plan)) });
+    this.db.transaction(() => {
+      const { changes } = this.db
+        .insert(runs)
+        .values({
+          id,
+          classId,
+          version,
+          plan: JSON.stringify(plan),
+          title: plan.title,
+          plannedMs: timeline.totalMs,
+          startedAt,
+          note: '',
+          format,
+        })
+        .onConflictDoNothing()
+        .run();
+      const exercises = [...new Set(itemsOf(plan).map((item) => item.exerciseId))];
+      if (changes > 0 && exercises.length > 0)
+        this.db
+          .insert(runExercises)
+          .values(exercises.map((exerciseId) => ({ runId: id, exerciseId })))
+          .run();
+    });
+  }
+
+  /** Takes events; those it has already are passed over. */
+  add(id: string, events: readonly RunEvent[]): void {
+    this.row(id);
+    const stranger = events.find((e) => e.runId !== id);
+    if (stranger)
+      throw new ProblemError(
+        422,
+        'not-valid',
+        'An event of another class',
+        'It belongs to a different run; nothing was added.',
+      );
+    const rows = events.map((e) => ({
+      runId: id,
+      deviceId: e.deviceId,
+      seq: e.seq,
+      atMs: e.atMs,
+      event: JSON.stringify(e.event),
+    }));
+    this.db.insert(runEvents).values(rows).onConflictDoNothing().run();
+  }
+
+  remark(id: string, remarks: RunRemarks): void {
+    this.row(id);
+    this.db.update(runs).set(remarks).where(eq(runs.id, id)).run();
+  }
+
+  /** One page, newest first. */
+  list(asked: PageAsked): RunList {
+    const rows = this.db
+      .select()
+      .from(runs)
+      .where(and(after(asked.after, runs.startedAt, runs.id)))
+      .orderBy(desc(runs.startedAt), desc(runs.id))
+      .limit(asked.limit + 1)
+      .all();
+    const { page, next } = pageOf(rows, asked.limit, (row) => ({ at: row.startedAt, id: row.id }));
+    return {
+      runs: page.map(({ id, classId, title, startedAt, plannedMs, headcount, note }) => ({
+        id,
+        classId,
+        title,
+        startedAt,
+        plannedMs,
+        headcount,
+        note,
+      })),
+      next,
+    };
+  }
+
+  read(id: string): RunRead {
+    const row = this.row(id);
+    const events = this.db
+      .select()
+      .from(runEvents)
+      .where(eq(runEvents.runId, id))
+      .orderBy(asc(runEvents.atMs), asc(runEvents.seq))
+      .all();
+    const stored = {
+      format: row.format,
+      plan: parsed(row.plan),
+      events: events.map(({ deviceId, seq, atMs, event }) => ({
+        runId: id,
+        deviceId,
+        seq,
+        atMs,
+        event: parsed(event),
+      })),
+    };
+    const run = readStoredAs('This taught class', readRun, JSON.stringify(stored));
+    const { classId, version, startedAt, headcount, note } = row;
+    return {
+      id,
+      classId,
+      version,
+      startedAt,
+      headcount,
+      note,
+      plan: run.plan,
+      events: run.events,
+      revisions: this.library.byRevision(revisionsOf(run.plan)),
+    };
+  }
+
+  private row(id: string): typeof runs.$inferSelect {
+    const row = this.db.select().from(runs).where(eq(runs.id, id)).get();
+    if (!row) throw notFound('This taught class');
+    return row;
+  }
+}
