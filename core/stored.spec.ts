@@ -1,0 +1,73 @@
+import { travel } from './dose';
+import { readExercise } from './exercise';
+import { catalogue } from './exercise/catalogue';
+import { newPlan, readPlan } from './plan';
+import { readRun } from './run';
+import { readWords } from './read-words';
+import { bareClass, sampleExercise } from './testing/sample';
+
+const walk = sampleExercise('walk', { sidePattern: 'travelling', position: 'walking' });
+const { plan } = bareClass([{ exercise: walk, dose: travel(2, 20, 80) }]);
+/** As it would lie in a file. */
+const stored = (value: unknown): Record<string, unknown> =>
+  JSON.parse(JSON.stringify(value)) as Record<string, unknown>;
+/** Lengths of the room as they were called before. */
+const older = (value: unknown) => JSON.parse(JSON.stringify(value).replace('"lengths"', '"passes"')) as object;
+
+describe('a stored document', () => {
+  it('of today is read as it is', () => {
+    expect(readPlan(stored(plan))).toEqual({ ok: true, value: plan });
+    for (const exercise of catalogue) expect(readExercise(stored(exercise))).toMatchObject({ ok: true });
+    expect(readRun(stored({ format: 1, plan, events: [] }))).toMatchObject({ ok: true });
+  });
+
+  it('of an older format is brought up to date and loses nothing', () => {
+    expect(readPlan({ ...older(plan), format: 1 })).toEqual({ ok: true, value: plan });
+    const { format, ...unnumbered } = older(plan) as typeof plan;
+    void format;
+    expect(readPlan(unnumbered)).toEqual({ ok: true, value: plan });
+  });
+
+  it('is brought up wherever the old word lies: in an edit made while teaching too', () => {
+    const event = (event: object) => ({ runId: 'run-1', deviceId: 'dev-1', seq: 0, atMs: 0, event });
+    const dose = [{ ...travel(4, 20, 80), lengths: undefined, passes: 4 }];
+    const adapted = { kind: 'adapted', command: { type: 'edit-item', itemId: 'item-0', change: { dose } } };
+    const read = readRun(
+      stored({
+        plan: { ...older(plan), format: 1 },
+        events: [event({ kind: 'moved', leg: 2 }), { ...event(adapted), seq: 1 }],
+      }),
+    );
+    expect(read.ok && read.value.events.map((e) => e.event)).toEqual([
+      { kind: 'moved', bout: 2 },
+      { kind: 'adapted', command: { type: 'edit-item', itemId: 'item-0', change: { dose: [travel(4, 20, 80)] } } },
+    ]);
+  });
+
+  it('of a newer format, cut in half, or of another kind is refused with its reason, and not changed', () => {
+    const future = { ...stored(plan), format: 9 };
+    const asked = JSON.stringify(future);
+    const refused = readPlan(future);
+    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 2 } });
+    expect(JSON.stringify(future)).toBe(asked);
+    for (const nonsense of [null, undefined, 'plan', 7, [], JSON.stringify(plan).slice(0, 80)])
+      expect(readPlan(nonsense)).toEqual({ ok: false, error: { code: 'not-a-document' } });
+    expect(readRun({ plan: future, events: [] })).toMatchObject({ error: { code: 'newer-format' } });
+    expect(readRun({ events: [] })).toMatchObject({ error: { code: 'not-a-document' } });
+  });
+
+  it('that is wrong inside names the field', () => {
+    const wrong = readPlan({ ...stored(newPlan('class-1', 'x', 600)), slotSeconds: 5 });
+    if (wrong.ok) throw new Error('read');
+    expect(readWords('This class', wrong.error)).toBe(
+      'This class cannot be read: slotSeconds must be at least 60. It is kept as it is.',
+    );
+  });
+
+  it('says in words what happened and that it is kept', () => {
+    expect(readWords('This draft', { code: 'newer-format', format: 3, known: 2 })).toContain(
+      'open it with that version',
+    );
+    expect(readWords('This draft', { code: 'not-a-document' })).toContain('It is kept as it is.');
+  });
+});

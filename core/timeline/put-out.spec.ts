@@ -1,0 +1,47 @@
+import { reps } from '../dose';
+import { kit, ladder, range, rung, saw } from '../exercise/catalogue/author';
+import type { KitNeed } from '../kit';
+import type { Item } from '../plan';
+import { bareClass, sampleExercise } from '../testing/sample';
+import { putOut } from './put-out';
+
+const with_ = (...needs: KitNeed[]) => sampleExercise('press', { kit: needs });
+const out = (needs: readonly KitNeed[][], people: number | null, item: Partial<Item> = {}) => {
+  const { plan, timeline } = bareClass(needs.map((list) => ({ exercise: with_(...list), dose: reps(4), item })));
+  return putOut({ ...plan, brief: { ...plan.brief, people } }, timeline);
+};
+
+describe('what to put out', () => {
+  it('is the most of each thing, not the last: mats for eight, then one mat for the room, are eight', () => {
+    expect(out([[kit('mat')], [kit('mat', 'room')]], 8)).toMatchObject([{ kit: 'mat', count: 8 }]);
+    expect(out([[kit('mat', 'room')], [kit('mat')]], 8)).toMatchObject([{ kit: 'mat', count: 8 }]);
+  });
+
+  it('is so many each where nobody said how many come', () => {
+    expect(out([[{ ...kit('firm-ball'), count: 2 }]], null)).toEqual([
+      { kit: 'firm-ball', count: null, perPerson: 2, forOptionOnly: false },
+    ]);
+  });
+
+  it('is nothing that belongs to the room: wall, mirror, barre', () => {
+    expect(out([[kit('wall', 'room'), kit('mirror', 'room')]], 8)).toEqual([]);
+  });
+
+  it('has the kit of the easier and the harder option too, marked as theirs', () => {
+    const doses = range(reps(2), reps(4), reps(8));
+    const chaired = {
+      ...sampleExercise('stand', { kit: [] }),
+      ladder: ladder(
+        'free',
+        rung('held', 'held', { support: 'hand' }, doses, saw('Seen.'), { change: { kit: [kit('chair')] } }),
+        rung('finger', 'finger', { support: 'finger' }, doses, saw('Seen.')),
+        rung('free', 'free', { support: 'none' }, doses, null),
+      ),
+    };
+    const { plan, timeline } = bareClass([
+      { exercise: chaired, dose: reps(4), item: { rungId: 'free', easier: { rungId: 'held' } } },
+    ]);
+    const asked = { ...plan, brief: { ...plan.brief, people: 12 } };
+    expect(putOut(asked, timeline)).toEqual([{ kit: 'chair', count: 12, perPerson: 1, forOptionOnly: true }]);
+  });
+});
