@@ -1,4 +1,5 @@
 export * from './classes';
+export { ExerciseDocument, PlanDocument } from './document';
 export * from './exercises';
 export { PageAsked } from './page';
 export * from './preferences';

@@ -30,3 +30,15 @@ export type DoseRange = z.infer<typeof DoseRange>;
 export function sameKinds(a: Dose, b: Dose): boolean {
   return a.length === b.length && a.every((part, i) => part.kind === b[i]?.kind);
 }
+
+/** A range with one of its doses changed; where that is counted another way, the others follow it. */
+export function changeRange(range: DoseRange, which: 'least' | 'usual' | 'most', dose: Dose): DoseRange {
+  const like = (other: Dose) => (sameKinds(other, dose) ? other : dose);
+  const changed = { ...range, [which]: dose };
+  return {
+    least: like(changed.least),
+    usual: like(changed.usual),
+    most: like(changed.most),
+    source: "Needlework's own",
+  };
+}

@@ -1,3 +1,4 @@
+import * as z from 'zod';
 import { lengthsNotPasses } from '../dose';
 import type { Result } from '../result';
 import { type ReadError, readStored, throughout } from '../stored';
@@ -10,3 +11,23 @@ const upgrades = [
 
 /** Reads an exercise that was stored, drafted or imported: an older one is brought up to date, a newer one is refused. */
 export const readExercise = (stored: unknown): Result<Exercise, ReadError> => readStored(Exercise, upgrades, stored);
+
+/** What keeps a form from opening: fields of another shape, as against fields that are still empty or too long. */
+const shapeCodes: ReadonlySet<string> = new Set([
+  'invalid_type',
+  'unrecognized_keys',
+  'invalid_value',
+  'invalid_union',
+  'invalid_key',
+  'invalid_element',
+]);
+
+/** An exercise being written: every field is there and of its kind, though names may still be empty. */
+const Unfinished = z.custom<Exercise>((value) => {
+  const read = Exercise.safeParse(value);
+  return read.success || read.error.issues.every((issue) => !shapeCodes.has(issue.code));
+});
+
+/** Reads an exercise that somebody is still writing. */
+export const readUnfinishedExercise = (stored: unknown): Result<Exercise, ReadError> =>
+  readStored(Unfinished, upgrades, stored);

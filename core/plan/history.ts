@@ -1,8 +1,9 @@
-import { type Result, ok } from '../result';
+import { type Result, ok, refuse } from '../result';
 import { type CommandError, type PlanCommand, applyCommand } from './command';
 import type { Plan } from './plan';
 
-interface Step {
+/** One command as it was taken, and the plan before it. */
+export interface Step {
   readonly command: PlanCommand;
   readonly before: Plan;
 }
@@ -39,6 +40,22 @@ export function redo(history: History): History {
   if (!next) return history;
   const again = perform(history, next);
   return again.ok ? { ...again.value, undone: rest } : history;
+}
+
+/**
+ * Takes back one step, also when others came after it: those are taken again over the plan without it. What had been
+ * undone is forgotten. Refused where one of them makes no sense without it, or where the step is no longer there.
+ */
+export function takeBack(history: History, step: Step): Result<History, CommandError | { readonly code: 'no-such-step' }> {
+  const at = history.done.indexOf(step);
+  if (at === -1) return refuse({ code: 'no-such-step' });
+  const before: History = { plan: step.before, done: history.done.slice(0, at), undone: [] };
+  return history.done
+    .slice(at + 1)
+    .reduce<Result<History, CommandError>>(
+      (so, later) => (so.ok ? perform(so.value, later.command) : so),
+      ok(before),
+    );
 }
 
 /** Several commands over a plan, one after the other; the first that is refused ends it. */

@@ -18,9 +18,12 @@ function boutsNotLegs(found: Document): Document {
   return { ...rest, bout: leg };
 }
 
+/** A run, or anything that holds one, with what earlier formats called otherwise. */
+export const runInTodaysWords = throughout((found) => lengthsNotPasses(boutsNotLegs(found)));
+
 const upgrades = [
   // 0: before runs carried a number
-  throughout((found) => lengthsNotPasses(boutsNotLegs(found))),
+  runInTodaysWords,
 ];
 
 /**

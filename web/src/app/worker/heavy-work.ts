@@ -1,7 +1,6 @@
 import { Injectable, InjectionToken, inject } from '@angular/core';
 import { Observable } from 'rxjs';
-import type { Fit } from '@core/fit';
-import type { FromWorker, Job, ToWorker } from './job';
+import type { FromWorker, Job, ResultOf, ToWorker } from './job';
 
 /** What a worker looks like from the page. */
 export interface WorkerLike {
@@ -12,7 +11,8 @@ export interface WorkerLike {
 }
 export const WORKER_FACTORY = new InjectionToken<() => WorkerLike>('worker factory');
 
-export type Progressing<T> =
+/** How far heavy work is, 0 to 1, and at last what came of it. */
+export type Progress<T> =
   { readonly done: number; readonly result: null } | { readonly done: 1; readonly result: T };
 
 /** Heavy work in the one worker: progress comes as it goes, leaving the stream cancels it, typing never waits. */
@@ -22,7 +22,7 @@ export class HeavyWork {
   private worker: WorkerLike | null = null;
   private last = 0;
 
-  run(job: Job): Observable<Progressing<Fit>> {
+  run<J extends Job>(job: J): Observable<Progress<ResultOf<J>>> {
     return new Observable((subscriber) => {
       const worker = (this.worker ??= this.start());
       const id = ++this.last;

@@ -1,8 +1,8 @@
-import { type Fit, type FitProgress, fit } from '@core/fit';
+import { type Fit, fit } from '@core/fit';
 import type { Exercise } from '@core/exercise';
 import type { Plan } from '@core/plan';
 
-/** What the one worker can be asked to do; everything in it can be copied from thread to thread. */
+/** Fits a class to its slot. Everything in a job can be copied from thread to thread. */
 export interface FitJob {
   readonly kind: 'fit';
   readonly plan: Plan;
@@ -11,26 +11,39 @@ export interface FitJob {
   readonly targetMs: number | null;
   readonly dropUpTo: number;
 }
-export type Job = FitJob;
+
+/** What the one worker can be asked to do, and what comes of it. A new job is a line here and one in `works`. */
+interface Jobs {
+  readonly fit: { readonly job: FitJob; readonly result: Fit };
+}
+export type Job = Jobs[keyof Jobs]['job'];
+export type ResultOf<J extends Job> = Jobs[J['kind']]['result'];
+/** How far a job is, 0 to 1. */
+interface Step {
+  readonly done: number;
+}
+type Work<R> = Generator<Step, R>;
+
+/** The work of each job, as a generator that can be left between any two steps. */
+const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]['result']> } = {
+  fit: (job) => {
+    const known = new Map(job.exercises);
+    return fit({
+      plan: job.plan,
+      find: (revision) => known.get(revision) ?? null,
+      only: job.only === null ? null : new Set(job.only),
+      ...(job.targetMs === null ? {} : { targetMs: job.targetMs }),
+      dropUpTo: job.dropUpTo,
+    });
+  },
+};
 
 export type ToWorker =
   { readonly kind: 'start'; readonly id: number; readonly job: Job } | { readonly kind: 'cancel'; readonly id: number };
 export type FromWorker =
   | { readonly kind: 'progress'; readonly id: number; readonly done: number }
-  | { readonly kind: 'result'; readonly id: number; readonly result: Fit }
+  | { readonly kind: 'result'; readonly id: number; readonly result: ResultOf<Job> }
   | { readonly kind: 'failed'; readonly id: number; readonly words: string };
-
-/** The work of a job, as a generator that can be left between any two steps. */
-export function workOf(job: Job): Generator<FitProgress, Fit> {
-  const known = new Map(job.exercises);
-  return fit({
-    plan: job.plan,
-    find: (revision) => known.get(revision) ?? null,
-    only: job.only === null ? null : new Set(job.only),
-    ...(job.targetMs === null ? {} : { targetMs: job.targetMs }),
-    dropUpTo: job.dropUpTo,
-  });
-}
 
 /** How long the worker works before it listens, ms. */
 const slice = 15;
@@ -57,13 +70,13 @@ export class Pump {
     }
     const { id, job } = message;
     try {
-      this.go(id, workOf(job));
+      this.go(id, works[job.kind](job));
     } catch (error) {
       this.fail(id, error);
     }
   }
 
-  private go(id: number, work: Generator<FitProgress, Fit>): void {
+  private go(id: number, work: Work<ResultOf<Job>>): void {
     if (this.cancelled.delete(id)) {
       work.return(undefined as never);
       return;

@@ -1,0 +1,62 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { BehaviorSubject, Subject, filter, map } from 'rxjs';
+import { type School, defaultSchool } from '@core/exercise';
+import { type Loading, loading, waiting } from './loading';
+import { newId } from './new-id';
+import { Outbox } from './outbox';
+import { PreferenceApi } from './preference-api';
+
+export type PreferenceState = 'fetching' | 'not-read' | 'saved' | 'saving' | 'not-saved';
+
+/** How this teacher teaches: the answers that choose wording, phases, breath and defaults everywhere. */
+@Injectable({ providedIn: 'root' })
+export class Preferences {
+  private readonly api = inject(PreferenceApi);
+  private readonly outbox = inject(Outbox);
+  private readonly asked$ = new Subject<void>();
+  private readonly answered$ = new BehaviorSubject<School | null>(null);
+  private readonly saving$ = new BehaviorSubject<PreferenceState | null>(null);
+  private readonly read = toSignal(loading(this.asked$, () => this.api.read()), {
+    initialValue: waiting as Loading<{ school: School }>,
+  });
+  private readonly answered = toSignal(this.answered$, { requireSync: true });
+  private readonly saving = toSignal(this.saving$, { requireSync: true });
+
+  /** The answers given here, else those on the server, else where Needlework starts. */
+  readonly school = computed(() => this.answered() ?? this.read().value?.school ?? defaultSchool);
+  readonly state = computed((): PreferenceState => {
+    const saving = this.saving();
+    if (saving) return saving;
+    return ({ waiting: 'fetching', failed: 'not-read', ready: 'saved' } as const)[this.read().status];
+  });
+
+  constructor() {
+    this.outbox.outcomes$
+      .pipe(
+        filter(({ lane }) => lane === 'preferences'),
+        map(({ result }): PreferenceState => (result.kind === 'sent' ? 'saved' : 'not-saved')),
+      )
+      .subscribe((state) => this.saving$.next(state));
+    this.load();
+  }
+
+  load(): void {
+    this.asked$.next();
+  }
+
+  /** Nothing is answered before the answers there are have been read: they would be lost. */
+  answer(change: Partial<School>): void {
+    if (this.read().status !== 'ready' && this.answered() === null) return;
+    const school = { ...this.school(), ...change };
+    this.answered$.next(school);
+    this.saving$.next('saving');
+    void this.outbox.put({ kind: 'preferences', format: 1, id: newId(), preferences: { school } });
+  }
+
+  /** Tries again what did not work: reading, or saving. */
+  again(): void {
+    if (this.state() === 'not-read') this.load();
+    else this.outbox.flush('preferences');
+  }
+}

@@ -1,0 +1,33 @@
+import { HttpClient } from '@angular/common/http';
+import { Injectable, inject } from '@angular/core';
+import { type Observable, map } from 'rxjs';
+import { RunList, RunRead, type RunRemarks, type StartRun } from '@core/contract';
+import type { RunEvent } from '@core/run';
+
+/** Taught classes on the server. */
+@Injectable({ providedIn: 'root' })
+export class RunApi {
+  private readonly http = inject(HttpClient);
+
+  /** One page, newest first. @param after where the page before ended; null for the first */
+  list(after: string | null): Observable<RunList> {
+    const params: Record<string, string> = after === null ? {} : { after };
+    return this.http.get('/api/runs', { params }).pipe(map((body) => RunList.parse(body)));
+  }
+
+  read(id: string): Observable<RunRead> {
+    return this.http.get(`/api/runs/${id}`).pipe(map((body) => RunRead.parse(body)));
+  }
+
+  start(id: string, start: StartRun): Observable<null> {
+    return this.http.put(`/api/runs/${id}`, start).pipe(map(() => null));
+  }
+
+  add(id: string, events: readonly RunEvent[]): Observable<null> {
+    return this.http.post(`/api/runs/${id}/events`, { events }).pipe(map(() => null));
+  }
+
+  remark(id: string, remarks: RunRemarks): Observable<null> {
+    return this.http.put(`/api/runs/${id}/remarks`, remarks).pipe(map(() => null));
+  }
+}

@@ -1,0 +1,198 @@
+import { Injectable, type OnDestroy, computed, effect, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { BehaviorSubject, Subject, Subscription, filter, firstValueFrom, from, switchMap, tap } from 'rxjs';
+import type { ClashAnswer, ClassRead } from '@core/contract';
+import { type Plan, copyOfPlan } from '@core/plan';
+import { ClassApi } from '../../data/class-api';
+import { classLane } from '../../data/letter';
+import { LibraryStore } from '../../data/library-store';
+import { type Loading, loading, waiting } from '../../data/loading';
+import { newId } from '../../data/new-id';
+import { type Outcome, Outbox } from '../../data/outbox';
+import { Toasts } from '../../data/toasts';
+import { PlanStore } from './plan-store';
+
+export type SaveState =
+  | { readonly kind: 'saved'; readonly at: string }
+  | { readonly kind: 'waiting' }
+  | { readonly kind: 'saving' }
+  /** The server does not answer; edits are kept in this browser (or only on this page) and tried again. */
+  | { readonly kind: 'away'; readonly keptHere: boolean }
+  | { readonly kind: 'refused'; readonly words: string }
+  | { readonly kind: 'clash'; readonly clash: ClashAnswer };
+
+/** An edit is sent when the hand has been still for so long. */
+const quietMs = 700;
+
+/** One class open in the designer: read once, saved by itself a moment after each edit, left only when nothing is lost. */
+@Injectable()
+export class ClassSession implements OnDestroy {
+  private readonly plans = inject(PlanStore);
+  private readonly api = inject(ClassApi);
+  private readonly outbox = inject(Outbox);
+  private readonly library = inject(LibraryStore);
+  private readonly toasts = inject(Toasts);
+  private readonly asked$ = new Subject<string>();
+  private readonly state$ = new BehaviorSubject<SaveState>({ kind: 'waiting' });
+  private readonly running = new Subscription();
+  private id = '';
+  private version = 1;
+
+  /** The class as it was read. */
+  readonly read = toSignal(
+    loading(this.asked$, (id) =>
+      from(this.outbox.ready).pipe(
+        switchMap(() => this.api.read(id)),
+        tap((read) => this.begin(read)),
+      ),
+    ),
+    { initialValue: waiting as Loading<ClassRead> },
+  );
+  readonly state = toSignal(this.state$, { requireSync: true });
+  /** How the exercises of this class are dosed in others; nothing until that is known. */
+  readonly otherDoses = toSignal(loading(this.asked$, (id) => this.api.otherDoses(id)), { initialValue: waiting });
+  /** Being in trouble is said at length; else one word does. */
+  readonly inTrouble = computed(() => ['away', 'refused'].includes(this.state().kind));
+
+  constructor() {
+    this.running.add(this.plans.edited$.subscribe((plan) => this.edited(plan)));
+    this.running.add(
+      this.outbox.outcomes$.pipe(filter(({ lane }) => lane === this.lane)).subscribe((outcome) => this.hear(outcome)),
+    );
+    effect(() => this.plans.learn(this.library.exercises() ?? []));
+  }
+
+  open(id: string): void {
+    this.id = id;
+    this.library.load();
+    this.asked$.next(id);
+  }
+
+  /** Whether something is not on the server yet. */
+  get unsaved(): boolean {
+    return this.outbox.newest(this.lane) !== null;
+  }
+
+  /** Saves at once; done when it is saved, or when it cannot be for now. The edit then lies in this browser. */
+  async written(): Promise<void> {
+    if (!this.unsaved) return;
+    this.outbox.flush(this.lane);
+    const ended = ({ kind }: SaveState) =>
+      kind === 'away' || kind === 'refused' || kind === 'clash' || (kind === 'saved' && !this.unsaved);
+    await firstValueFrom(this.state$.pipe(filter(ended)));
+  }
+
+  /** Tries at once, for example when the window closes. */
+  now(): void {
+    this.outbox.flush(this.lane);
+  }
+
+  /** Coming back to this page: another one may have saved meanwhile. */
+  lookAgain(): void {
+    const before = this.state$.value;
+    if (this.unsaved || before.kind !== 'saved') return;
+    this.running.add(
+      this.api.read(this.id).subscribe({
+        next: (read) => {
+          const now = this.state$.value;
+          if (this.unsaved || now.kind !== 'saved' || now.at === read.updatedAt) return;
+          this.begin(read);
+          this.toasts.tell('This class was changed on another page; here is the newest.', 'Good', 5);
+        },
+        error: () => undefined,
+      }),
+    );
+  }
+
+  /** After a clash: this side goes on, over the other one, which stays among the earlier states. */
+  async keepMine(clash: ClashAnswer): Promise<void> {
+    const mine = this.plans.plan();
+    await this.outbox.drop(this.lane);
+    this.version = clash.current.version;
+    this.state$.next({ kind: 'waiting' });
+    if (mine) void this.put(mine, 0);
+  }
+
+  /** After a clash: the other side goes on; this one was kept by the server as an earlier state. */
+  async takeTheirs(clash: ClashAnswer): Promise<void> {
+    await this.outbox.drop(this.lane);
+    this.begin(clash.current);
+  }
+
+  /** After a clash: the other side goes on here, and mine becomes a class of its own. Refused, nothing has changed. */
+  async keepBoth(clash: ClashAnswer): Promise<string | null> {
+    const mine = this.plans.plan();
+    if (!mine) return null;
+    const copy = copyOfPlan(mine, `${mine.title}, my side`.slice(0, 120), newId);
+    try {
+      await firstValueFrom(this.api.create(newId(), copy));
+    } catch (error) {
+      this.toasts.failed(error);
+      return null;
+    }
+    await this.takeTheirs(clash);
+    return copy.id;
+  }
+
+  ngOnDestroy(): void {
+    this.running.unsubscribe();
+  }
+
+  private get lane(): string {
+    return classLane(this.id);
+  }
+
+  /** A class as it was read, with what an earlier page could not save. */
+  private begin(read: ClassRead): void {
+    this.version = read.version;
+    const unreadable = this.outbox.unreadable(this.lane);
+    if (unreadable !== null) this.toasts.refused(unreadable);
+    const left = this.outbox.newest(this.lane);
+    if (left?.kind === 'class') {
+      this.plans.open(left.plan, read.revisions);
+      if (this.state$.value.kind !== 'clash') this.state$.next({ kind: 'waiting' });
+      this.toasts.tell('Edits that were not saved last time are back.');
+      this.outbox.flush(this.lane);
+      return;
+    }
+    this.plans.open(read.plan, read.revisions);
+    this.state$.next({ kind: 'saved', at: read.updatedAt });
+  }
+
+  private edited(plan: Plan): void {
+    const { kind } = this.state$.value;
+    if (kind !== 'clash' && kind !== 'away') this.state$.next({ kind: 'waiting' });
+    void this.put(plan, quietMs);
+  }
+
+  private async put(plan: Plan, quiet: number): Promise<void> {
+    await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan, basedOn: this.version }, quiet);
+    const now = this.state$.value;
+    if (now.kind === 'away') this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.lane) });
+  }
+
+  private hear({ result }: Outcome): void {
+    switch (result.kind) {
+      case 'sending':
+        this.state$.next({ kind: 'saving' });
+        return;
+      case 'away':
+        this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.lane) });
+        return;
+      case 'sent':
+        if (result.answer && 'version' in result.answer) {
+          this.version = result.answer.version;
+          this.state$.next(this.unsaved ? { kind: 'waiting' } : { kind: 'saved', at: result.answer.updatedAt });
+        }
+        return;
+      case 'refused': {
+        const problem = result.failure.kind === 'problem' ? result.failure.problem : null;
+        this.state$.next(
+          problem?.clash
+            ? { kind: 'clash', clash: problem.clash }
+            : { kind: 'refused', words: problem ? `${problem.title}. ${problem.detail}` : 'It could not be saved.' },
+        );
+      }
+    }
+  }
+}

@@ -1,0 +1,269 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  type ElementRef,
+  type OnInit,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatTooltip } from '@angular/material/tooltip';
+import { Title } from '@angular/platform-browser';
+import { Router, RouterLink } from '@angular/router';
+import {
+  mdiArrowLeft,
+  mdiClose,
+  mdiKeyboardOutline,
+  mdiPlay,
+  mdiPlus,
+  mdiPrinterOutline,
+  mdiRedo,
+  mdiTuneVariant,
+  mdiUndo,
+} from '@mdi/js';
+import type { ExerciseRevision } from '@core/contract';
+import { addExercise, itemsOf } from '@core/plan';
+import { sayTime } from '@core/say-time';
+import { LibraryStore } from '../../data/library-store';
+import { newId } from '../../data/new-id';
+import { NumberField } from '../../parts/dose/number-field';
+import { numberKeys } from '../../parts/dose/number-keys';
+import { Icon } from '../../parts/icon/icon';
+import { KeySheet } from '../../parts/keys/key-sheet';
+import { type KeyTable, doingOf } from '../../parts/keys/key-table';
+import { Loading } from '../../parts/loading/loading';
+import { Thread, type ThreadPoint } from '../../parts/thread/thread';
+import { threadKeys } from '../../parts/thread/thread-keys';
+import { ClashFlow } from './clash-flow';
+import { ClassSession } from './class-session';
+import { designerKeys, orderKeys, pickerKeys } from './designer-keys';
+import { Findings } from './findings/findings';
+import { FitDialog } from './fit/fit-dialog';
+import { ItemPanel } from './item/item-panel';
+import { RunningOrder } from './order/running-order';
+import { Peek } from './peek';
+import { Picker } from './picker/picker';
+import { PlanStore } from './plan-store';
+import { ReviewStream } from './review-stream';
+import { ClassSettings } from './settings/class-settings';
+
+const slotMinutes = [5, 10, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
+const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a mixed group' } as const;
+
+/** The class designer: the thread above, the running order below it, beside it the item or the exercises to pick. */
+@Component({
+  selector: 'nw-designer-page',
+  imports: [
+    Findings,
+    Icon,
+    ItemPanel,
+    Loading,
+    MatButton,
+    MatIconButton,
+    MatTooltip,
+    NumberField,
+    Peek,
+    Picker,
+    RouterLink,
+    RunningOrder,
+    Thread,
+  ],
+  providers: [PlanStore, ClassSession, ReviewStream, ClashFlow],
+  templateUrl: './designer-page.html',
+  styleUrl: './designer-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    '(document:keydown)': 'key($event)',
+    '(window:beforeunload)': 'leaving($event)',
+    '(window:focus)': 'session.lookAgain()',
+  },
+})
+export class DesignerPage implements OnInit {
+  readonly id = input.required<string>();
+
+  protected readonly store = inject(PlanStore);
+  protected readonly session = inject(ClassSession);
+  protected readonly reviewed = inject(ReviewStream);
+  private readonly library = inject(LibraryStore);
+  private readonly dialogs = inject(MatDialog);
+  private readonly router = inject(Router);
+  private readonly pageTitle = inject(Title);
+  private readonly titleField = viewChild<ElementRef<HTMLInputElement>>('title');
+
+  protected readonly icons = {
+    back: mdiArrowLeft,
+    undo: mdiUndo,
+    redo: mdiRedo,
+    add: mdiPlus,
+    close: mdiClose,
+    run: mdiPlay,
+    card: mdiPrinterOutline,
+    settings: mdiTuneVariant,
+    keys: mdiKeyboardOutline,
+  };
+  protected readonly slotMinutes = slotMinutes;
+  protected readonly time = sayTime;
+  /** An empty class begins with the exercises to pick. */
+  protected readonly picking = linkedSignal(() => {
+    const read = this.session.read();
+    return read.status === 'ready' && itemsOf(read.value.plan).length === 0;
+  });
+  /** What stands beside the order when nothing is being picked. */
+  protected readonly beside = signal<'item' | 'findings'>('item');
+  protected readonly pointed = signal<ThreadPoint | null>(null);
+
+  protected readonly empty = computed(() => {
+    const plan = this.store.plan();
+    return plan !== null && itemsOf(plan).length === 0;
+  });
+  /** How most classes begin. */
+  protected readonly opening = computed(() => this.library.byId().get('walk-and-notice') ?? null);
+  protected readonly shown = computed(() => {
+    const selected = this.store.selected();
+    const time = this.store.selectedTime();
+    return selected && time ? { item: selected.item, time } : null;
+  });
+
+  /** How the plan stands against the slot, in words. */
+  protected readonly verdict = computed(() => {
+    const slot = this.store.slot();
+    if (!slot) return null;
+    if (slot.overMs > 0) return { over: true, words: `${sayTime(slot.overMs)} over` };
+    if (slot.roomMs < 0) return { over: false, words: `fits, ${sayTime(-slot.roomMs)} into the reserve` };
+    return { over: false, words: `${sayTime(-slot.overMs)} free` };
+  });
+  protected readonly likely = computed(() => {
+    const range = this.store.timeline()?.likely;
+    return range ? `${sayTime(range.lowMs)} to ${sayTime(range.highMs)}` : '';
+  });
+  protected readonly who = computed(() => {
+    const brief = this.store.plan()?.brief;
+    if (!brief) return '';
+    const people = brief.people === null ? '' : `${brief.people} people`;
+    return [audiences[brief.audience], people, `${brief.floor} floor`].filter((w) => w !== '').join(' · ');
+  });
+  protected readonly feet = computed(() => {
+    const timeline = this.store.timeline();
+    return timeline ? { left: sayTime(timeline.leftWorkMs), right: sayTime(timeline.rightWorkMs) } : null;
+  });
+
+  protected readonly saveWords = computed(() => {
+    const state = this.session.state();
+    switch (state.kind) {
+      case 'saved':
+        return 'Saved';
+      case 'waiting':
+        return 'Not saved yet …';
+      case 'saving':
+        return 'Saving …';
+      case 'away':
+        return state.keptHere
+          ? 'The server does not answer. Your edits are kept in this browser and will be saved when it is back.'
+          : 'The server does not answer, and this browser keeps nothing. Leave this page open.';
+      case 'refused':
+        return state.words;
+      case 'clash':
+        return 'Changed in two places';
+    }
+  });
+
+  constructor() {
+    inject(ClashFlow);
+    effect(() => {
+      const title = this.store.plan()?.title;
+      if (title !== undefined) this.pageTitle.setTitle(`${title} · Needlework`);
+    });
+    effect(() => {
+      const field = this.titleField()?.nativeElement;
+      if (field && untracked(() => this.store.plan()?.title === 'New class' && this.empty())) field.select();
+    });
+  }
+
+  ngOnInit(): void {
+    this.session.open(this.id());
+  }
+
+  protected rename(title: string): void {
+    const plan = this.store.plan();
+    if (!plan || title === plan.title) return;
+    if (title.trim() !== '') this.store.do({ type: 'edit-class', change: { title: title.trim().slice(0, 120) } });
+    const field = this.titleField()?.nativeElement;
+    if (field) field.value = this.store.plan()?.title ?? '';
+  }
+
+  protected setSlot(minutes: number): void {
+    this.store.do({ type: 'edit-class', change: { slotSeconds: Math.round(minutes * 60) } });
+  }
+
+  protected pick({ exercise, revision }: ExerciseRevision): void {
+    const plan = this.store.plan();
+    if (!plan) return;
+    const { command, itemId } = addExercise(plan, this.store.selectedId(), exercise, revision, newId);
+    if (this.store.do(command)) this.store.select(itemId);
+  }
+
+  protected choose(itemId: string): void {
+    this.store.select(itemId);
+    this.picking.set(false);
+    this.beside.set('item');
+  }
+
+  protected openSettings(): void {
+    this.dialogs.open(ClassSettings, { data: this.store, width: '720px', maxWidth: '96vw' });
+  }
+
+  protected openFit(): void {
+    this.dialogs.open(FitDialog, { data: this.store, width: '620px', maxWidth: '96vw', autoFocus: 'dialog' });
+  }
+
+  protected openKeys(): void {
+    const tables: readonly KeyTable[] = [designerKeys, pickerKeys, orderKeys, threadKeys, numberKeys];
+    this.dialogs.open(KeySheet, { data: tables, width: '480px' });
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const doing = this.dialogs.openDialogs.length > 0 ? null : doingOf(designerKeys, event);
+    switch (doing) {
+      case 'find':
+        event.preventDefault();
+        this.picking.set(true);
+        setTimeout(() => document.querySelector<HTMLInputElement>('nw-picker input[type="search"]')?.focus());
+        return;
+      case 'undo':
+        event.preventDefault();
+        return this.store.undo();
+      case 'redo':
+        event.preventDefault();
+        return this.store.redo();
+      case 'fit':
+        return this.openFit();
+      case 'look':
+        this.picking.set(false);
+        return this.beside.set('findings');
+      case 'floor':
+        return void this.router.navigate(['/class', this.id(), 'floor']);
+      case 'keys':
+        return this.openKeys();
+      case null:
+    }
+  }
+
+  /** Leaves the page once the last edit is saved, or lies in this browser. */
+  async readyToLeave(): Promise<boolean> {
+    await this.session.written();
+    return true;
+  }
+
+  protected leaving(event: BeforeUnloadEvent): void {
+    this.session.now();
+    const state = this.session.state();
+    if (state.kind === 'away' && !state.keptHere) event.preventDefault();
+  }
+}

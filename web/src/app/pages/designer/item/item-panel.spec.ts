@@ -1,0 +1,86 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { provideRouter } from '@angular/router';
+import { defaultSchool } from '@core/exercise';
+import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { builtIn, named } from '../../../../testing/built-in';
+import { PlanStore } from '../plan-store';
+import { ItemPanel } from './item-panel';
+
+const planOf = (id: string, school = defaultSchool): Plan => ({
+  ...newPlan('class-1', 'One item', 600, school),
+  blocks: [newBlock('block-1', 'Work', [newItem('item-1', named(id).exercise, named(id).revision, school)])],
+});
+
+describe('one item of the class', () => {
+  let fixture: ComponentFixture<ItemPanel>;
+  let store: PlanStore;
+  const page = () => fixture.nativeElement as HTMLElement;
+  const item = () => store.plan()!.blocks[0]!.items[0]!;
+  const show = async () => {
+    fixture.componentRef.setInput('plan', store.plan());
+    fixture.componentRef.setInput('item', item());
+    fixture.componentRef.setInput('time', store.timeline()!.items[0]);
+    await fixture.whenStable();
+  };
+  async function open(plan: Plan) {
+    TestBed.configureTestingModule({
+      providers: [provideRouter([]), PlanStore, { provide: MatSnackBar, useValue: { open: jest.fn() } }],
+    });
+    store = TestBed.inject(PlanStore);
+    store.open(plan, builtIn);
+    fixture = TestBed.createComponent(ItemPanel);
+    await show();
+  }
+  const cue = (words: string) =>
+    page().querySelector<HTMLTextAreaElement>(`textarea[aria-label="${words} in your own words"]`);
+
+  it('offers the built-in cue to speak over, keeps the teacher’s own, and reads it for muddles', async () => {
+    await open(planOf('short-foot'));
+    expect(cue('action')?.placeholder).toContain('inner ball towards the heel');
+    cue('action')!.value = 'Now roll in.';
+    cue('action')!.dispatchEvent(new Event('change'));
+    await show();
+    expect(item().cues).toEqual({ action: 'Now roll in.' });
+    expect(page().querySelector('.reader')?.textContent).toContain('weight to the inner edge');
+    cue('action')!.value = '  ';
+    cue('action')!.dispatchEvent(new Event('change'));
+    await show();
+    expect(item().cues).toEqual({});
+    expect(page().querySelector('.reader')).toBeNull();
+  });
+
+  it('leaves breath alone unless the school speaks of it', async () => {
+    await open(planOf('ball-along-the-sole'));
+    expect(cue('breath')).toBeNull();
+    TestBed.resetTestingModule();
+    await open(planOf('ball-along-the-sole', { ...defaultSchool, breath: 'out-on-effort' }));
+    expect(cue('breath')?.placeholder).toBe('Breathe out as you sink in.');
+  });
+
+  it('says when it belongs to another school than the class', async () => {
+    await open(planOf('towel-gather'));
+    expect(page().querySelector('.gone')?.textContent).toContain('what stays down in arch work');
+  });
+
+  it('is locked, matters most, or can go when time is short', async () => {
+    await open(planOf('short-foot'));
+    const toggle = (words: string) =>
+      [...page().querySelectorAll<HTMLButtonElement>('mat-button-toggle button')].find(
+        (b) => b.textContent?.trim() === words,
+      );
+    toggle('locked')?.click();
+    expect([item().locked, item().priority]).toEqual([true, 2]);
+    await show();
+    toggle('can go')?.click();
+    expect([item().locked, item().priority]).toEqual([false, 1]);
+  });
+
+  it('shows the school’s own phases of the foot', async () => {
+    await open(planOf('short-foot', { ...defaultSchool, archWork: 'toe-tips-stay' }));
+    expect(page().querySelector('.feet')?.textContent).toContain('lift inner ball, outer ball');
+    TestBed.resetTestingModule();
+    await open(planOf('short-foot'));
+    expect(page().querySelector('.feet')?.textContent).not.toContain('lift inner ball');
+  });
+});

@@ -1,0 +1,173 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import { MatFormField, MatLabel } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { MatOption, MatSelect } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
+import { sayablePauses } from '@core/dose';
+import type { CueKind } from '@core/exercise';
+import { type Item, type Plan, type Sides, changeLevel } from '@core/plan';
+import { sayTime } from '@core/say-time';
+import { type ItemTime, eventAt, leadOf, optionWindows, phaseAt } from '@core/timeline';
+import { checkWording } from '@core/words';
+import { Footprints } from '../../../parts/footprints/footprints';
+import { optionWords } from '../../../parts/saying/item-words';
+import { viewWords } from '../../../parts/saying/fault-words';
+import { otherSchool } from '../../../parts/saying/school-words';
+import type { ThreadPoint } from '../../../parts/thread/thread';
+import { PlanStore } from '../plan-store';
+import { DoseSentence } from './dose-sentence';
+import { NumberField } from '../../../parts/dose/number-field';
+
+const cueNames: Readonly<Record<CueKind, string>> = {
+  setup: 'set-up',
+  action: 'action',
+  breath: 'breath',
+  picture: 'picture',
+  correction: 'correction',
+};
+
+/** One item of the class: what the feet do, its dose, its sides, its level, what is said around it. */
+@Component({
+  selector: 'nw-item-panel',
+  imports: [
+    DoseSentence,
+    Footprints,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    MatOption,
+    MatSelect,
+    NumberField,
+    RouterLink,
+  ],
+  templateUrl: './item-panel.html',
+  styleUrl: './item-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ItemPanel {
+  protected readonly store = inject(PlanStore);
+  readonly plan = input.required<Plan>();
+  readonly item = input.required<Item>();
+  readonly time = input.required<ItemTime>();
+  /** What lies under the pointer on the thread, when it is this item. */
+  readonly pointed = input<ThreadPoint | null>(null);
+
+  protected readonly pauses = sayablePauses;
+  protected readonly clock = sayTime;
+  protected readonly viewWords = viewWords;
+  /** The phase the teacher chose to look at; the pointer on the thread goes first. */
+  protected readonly phaseIndex = signal(0);
+
+  protected readonly execution = computed(() => this.time().execution);
+  protected readonly exercise = computed(() => this.execution()?.exercise ?? null);
+  protected readonly words = computed(() => this.plan().school.words);
+  protected readonly removed = computed(() => this.store.known().get(this.item().revision)?.removed ?? false);
+  protected readonly lead = computed(() => leadOf(this.plan(), this.item()));
+
+  private readonly pointedPhase = computed(() => {
+    const point = this.pointed();
+    const timeline = this.store.timeline();
+    const event = point && timeline && point.itemId === this.item().id ? eventAt(timeline, point.ms) : null;
+    if (!event || !point) return null;
+    const seconds = phaseAt(event, point.ms, this.execution()?.phaseSeconds ?? []);
+    return { index: seconds?.index ?? 0, feet: event.feet, works: event.activity === 'work', seconds };
+  });
+  protected readonly shownPhase = computed(() => {
+    const phases = this.execution()?.phases ?? [];
+    const index = Math.min(this.pointedPhase()?.index ?? this.phaseIndex(), phases.length - 1);
+    const phase = phases[index];
+    const feet = this.pointedPhase()?.feet;
+    const oneFoot = this.execution()?.sidePattern === 'each';
+    const working = feet === 'left' || feet === 'right' ? feet : oneFoot ? this.lead() : ('both' as const);
+    return phase ? { phase, index, of: phases.length, working } : null;
+  });
+
+  protected readonly rungs = computed(() => this.exercise()?.ladder?.rungs ?? []);
+  /** The options of the ladder, each filled into the window of the main level: what it comes to, and what is left as rest. */
+  protected readonly options = computed(() => {
+    const windows = optionWindows(this.plan(), this.time());
+    return (['easier', 'harder'] as const).map((which) => {
+      const filled = windows.find((w) => w.which === which);
+      return { which, rungId: this.item()[which]?.rungId ?? null, words: filled ? optionWords(filled) : '' };
+    });
+  });
+
+  protected readonly school = computed(() => {
+    const exercise = this.exercise();
+    return exercise ? otherSchool(exercise, this.plan().school) : '';
+  });
+  /** What is said, in the class's words; the teacher's own goes first, and is read for muddles. */
+  protected readonly cues = computed(() => {
+    const cues = this.execution()?.cues;
+    if (!cues) return [];
+    return (['setup', 'action', 'breath', 'picture', 'correction'] as const).flatMap((kind) => {
+      const built = cues[kind];
+      const own = this.item().cues[kind] ?? '';
+      return built || own
+        ? [{ kind, name: cueNames[kind], built: built?.[this.words()] ?? '', own, notes: checkWording(own) }]
+        : [];
+    });
+  });
+
+  /** Where the time of the item goes, in the order it is spent. */
+  protected readonly spent = computed(() => {
+    const names = {
+      transition: 'getting there',
+      talk: 'talk before',
+      'set-up': 'set-up',
+      work: 'work',
+      rest: 'rests inside',
+      switch: 'changing foot',
+      compare: 'comparing',
+      rounding: 'rounding up',
+    };
+    return (Object.keys(names) as (keyof typeof names)[])
+      .map((activity) => ({ words: names[activity], ms: this.time().activityMs[activity], activity }))
+      .filter((entry) => entry.ms >= 500 && entry.activity !== 'compare');
+  });
+  /** What an extra set for the weaker side costs: the class with it less the class without. */
+  protected readonly extraCost = computed(() => {
+    const { sides, id } = this.item();
+    const cost = (changed: Sides) =>
+      this.store.timelineAfter({ type: 'edit-item', itemId: id, change: { sides: changed } }, this.plan());
+    const weaker = sides.mode === 'equal' ? this.lead() : sides.weaker;
+    return cost({ mode: 'extra-set', weaker }) - cost({ mode: 'equal' });
+  });
+
+  protected edit(change: Partial<Omit<Item, 'id' | 'exerciseId'>>): void {
+    this.store.do({ type: 'edit-item', itemId: this.item().id, change });
+  }
+
+  /** What fit may do with it: nothing, its dose, or leave it out when time is short. */
+  protected setStanding(value: string): void {
+    this.edit(value === 'locked' ? { locked: true } : { locked: false, priority: Number(value) });
+  }
+
+  protected setCue(kind: CueKind, words: string): void {
+    const said = words.trim() === '' ? undefined : words.trim();
+    const cues = Object.entries({ ...this.item().cues, [kind]: said }).filter(([, own]) => own !== undefined);
+    this.edit({ cues: Object.fromEntries(cues) });
+  }
+
+  protected setRung(rungId: string): void {
+    const exercise = this.exercise();
+    const change = exercise && changeLevel(this.item(), exercise, rungId, this.plan().school);
+    if (change) this.edit(change);
+  }
+
+  protected setMode(mode: Sides['mode']): void {
+    this.edit({ sides: mode === 'equal' ? { mode } : { mode, weaker: this.lead() } });
+  }
+
+  protected setFoot(side: 'left' | 'right'): void {
+    const { sides } = this.item();
+    this.edit(sides.mode === 'equal' ? { lead: side } : { sides: { ...sides, weaker: side } });
+  }
+
+  protected setOption(which: 'easier' | 'harder', rungId: string | null): void {
+    this.edit({ [which]: rungId === null ? null : { rungId } });
+  }
+}

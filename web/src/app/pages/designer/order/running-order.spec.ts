@@ -1,0 +1,104 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Subject } from 'rxjs';
+import { reps } from '@core/dose';
+import { samplePlan, sampleRevisions } from '../../../../testing/sample-class';
+import { PlanStore } from '../plan-store';
+import { RunningOrder } from './running-order';
+
+describe('the running order', () => {
+  let fixture: ComponentFixture<RunningOrder>;
+  let store: PlanStore;
+  const action = new Subject<void>();
+  const toasts = { open: jest.fn(() => ({ onAction: () => action })) };
+  const page = () => fixture.nativeElement as HTMLElement;
+  const texts = (selector: string) => [...page().querySelectorAll(selector)].map((e) => e.textContent?.trim());
+  const refresh = async () => {
+    fixture.componentRef.setInput('plan', store.plan());
+    fixture.componentRef.setInput('timeline', store.timeline());
+    await fixture.whenStable();
+  };
+  const press = async (item: number, init: KeyboardEventInit) => {
+    page()
+      .querySelectorAll('button.item')
+      [item]?.dispatchEvent(new KeyboardEvent('keydown', { ...init, bubbles: true }));
+    await refresh();
+  };
+
+  beforeEach(async () => {
+    TestBed.configureTestingModule({ providers: [PlanStore, { provide: MatSnackBar, useValue: toasts }] });
+    store = TestBed.inject(PlanStore);
+    store.open(samplePlan(reps(3)), sampleRevisions);
+    fixture = TestBed.createComponent(RunningOrder);
+    await refresh();
+  });
+
+  it('shows start, dose, sides and length of each item, all from the timeline', () => {
+    // press: talk 4, set-up 6, three reps of 4 s, 5 to change foot, set-up 3.6, three reps: 42.6, padded to 43 s
+    expect(texts('.start')).toEqual(['0:00', '0:43']);
+    expect(texts('.exercise')).toEqual(['press', 'rise']);
+    expect(texts('.row .length')[0]).toBe('0:43');
+    expect(texts('.dose')).toEqual(['3 reps, each foot', '3 reps, both feet']);
+    expect(texts('.sides')).toEqual(['L then R', 'together']);
+  });
+
+  it('moves an item with Alt and an arrow, and not beyond the ends', async () => {
+    await press(0, { key: 'ArrowDown', altKey: true });
+    expect(texts('.exercise')).toEqual(['rise', 'press']);
+    expect(document.activeElement?.textContent).toContain('press');
+    await press(1, { key: 'ArrowDown', altKey: true });
+    expect(texts('.exercise')).toEqual(['rise', 'press']);
+  });
+
+  it('takes a second press that comes before the first is drawn', async () => {
+    const item = page().querySelectorAll('button.item')[0];
+    for (const key of ['ArrowDown', 'ArrowUp'])
+      item?.dispatchEvent(new KeyboardEvent('keydown', { key, altKey: true, bubbles: true }));
+    await refresh();
+    expect(texts('.exercise')).toEqual(['press', 'rise']);
+  });
+
+  it('takes an item out and brings it back', async () => {
+    await press(0, { key: 'Delete' });
+    expect(texts('.exercise')).toEqual(['rise']);
+    action.next();
+    await refresh();
+    expect(texts('.exercise')).toEqual(['press', 'rise']);
+  });
+
+  it('adds a re-check after an item, as long as the teacher’s pace says', async () => {
+    const [press] = sampleRevisions;
+    if (!press) throw new Error('sample');
+    const walk = {
+      ...press.exercise,
+      id: 'walk-and-compare',
+      performance: { ...press.exercise.performance, sidePattern: 'travelling' as const },
+    };
+    store.learn([{ ...press, revision: 'a'.repeat(16), exercise: walk }]);
+    page().querySelector<HTMLButtonElement>('button.more')?.click();
+    await fixture.whenStable();
+    [...document.querySelectorAll<HTMLButtonElement>('[mat-menu-item]')]
+      .find((b) => b.textContent?.includes('re-check'))
+      ?.click();
+    await refresh();
+    expect(texts('.dose')[1]).toBe('0:15, walking · re-check');
+    expect(store.plan()?.blocks[0]?.items[1]).toMatchObject({ recheck: true, exerciseId: 'walk-and-compare' });
+  });
+
+  it('renames a block, but never to nothing', async () => {
+    const name = page().querySelector<HTMLInputElement>('.name')!;
+    name.value = 'Wake';
+    name.dispatchEvent(new Event('change'));
+    await refresh();
+    expect(store.plan()?.blocks[0]?.name).toBe('Wake');
+    name.value = '  ';
+    name.dispatchEvent(new Event('change'));
+    expect(store.plan()?.blocks[0]?.name).toBe('Wake');
+  });
+
+  it('says what to do in an empty block', async () => {
+    store.do({ type: 'add-block', block: { id: 'block-2', name: 'Close', flow: 'by-exercise', items: [] }, index: 1 });
+    await refresh();
+    expect(texts('.nothing')).toEqual(['Nothing in this block yet. Drag an item here, or pick an exercise.']);
+  });
+});

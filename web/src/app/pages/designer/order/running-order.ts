@@ -1,0 +1,239 @@
+import {
+  CdkDrag,
+  type CdkDragDrop,
+  CdkDragHandle,
+  CdkDragPlaceholder,
+  CdkDropList,
+  CdkDropListGroup,
+} from '@angular/cdk/drag-drop';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  input,
+  output,
+} from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { mdiDotsVertical, mdiDrag } from '@mdi/js';
+import {
+  type Addition,
+  type Block,
+  type Plan,
+  addAgain,
+  addRecheck,
+  findItem,
+  recheckExercise,
+} from '@core/plan';
+import type { Finding } from '@core/sequence';
+import { sayTime } from '@core/say-time';
+import type { Timeline } from '@core/timeline';
+import { newId } from '../../../data/new-id';
+import { Icon } from '../../../parts/icon/icon';
+import { doseWords, sideOrder } from '../../../parts/saying/item-words';
+import { otherSchool } from '../../../parts/saying/school-words';
+import { doingOf } from '../../../parts/keys/key-table';
+import { Toasts } from '../../../data/toasts';
+import { orderKeys } from '../designer-keys';
+import { PlanStore } from '../plan-store';
+
+/** The class in order: drag an item, or move it with Alt and the arrow keys; every move is a command. */
+@Component({
+  selector: 'nw-running-order',
+  imports: [
+    CdkDrag,
+    CdkDragHandle,
+    CdkDragPlaceholder,
+    CdkDropList,
+    CdkDropListGroup,
+    Icon,
+    MatIconButton,
+    MatMenu,
+    MatMenuItem,
+    MatMenuTrigger,
+  ],
+  templateUrl: './running-order.html',
+  styleUrl: './running-order.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RunningOrder {
+  private readonly store = inject(PlanStore);
+  private readonly toasts = inject(Toasts);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly injector = inject(Injector);
+  readonly plan = input.required<Plan>();
+  readonly timeline = input.required<Timeline>();
+  readonly selected = input<string | null>(null);
+  /** Open findings of the review; the rows they name are marked. */
+  readonly findings = input<readonly Finding[]>([]);
+  readonly chosen = output<string>();
+
+  protected readonly icons = { drag: mdiDrag, more: mdiDotsVertical };
+
+  protected readonly blocks = computed(() => {
+    const plan = this.plan();
+    const timeline = this.timeline();
+    const found = new Map(
+      this.findings()
+        .filter((f) => f.severity !== 'note')
+        .flatMap((f) => f.itemIds.map((id) => [id, f.words()] as const)),
+    );
+    const times = new Map(timeline.items.map((time) => [time.itemId, time]));
+    return plan.blocks.map((block) => ({
+      block,
+      length: sayTime(timeline.blocks.find((b) => b.blockId === block.id)?.totalMs ?? 0),
+      rows: block.items.flatMap((item) => {
+        const time = times.get(item.id);
+        if (!time) return [];
+        return [
+          {
+            id: item.id,
+            name: time.execution?.exercise.name[plan.school.words] ?? `${item.exerciseId} (missing)`,
+            start: sayTime(time.startMs),
+            dose: doseWords(plan, time),
+            order: sideOrder(plan, time),
+            length: sayTime(time.totalMs),
+            isNew: item.familiarity === 'new',
+            recheck: item.recheck,
+            locked: item.locked,
+            canGo: item.priority === 1,
+            found: found.get(item.id) ?? '',
+            school: time.execution ? otherSchool(time.execution.exercise, plan.school) : '',
+          },
+        ];
+      }),
+    }));
+  });
+
+  protected drop(event: CdkDragDrop<string, string, string>): void {
+    this.store.do({
+      type: 'move-item',
+      itemId: event.item.data,
+      blockId: event.container.data,
+      index: event.currentIndex,
+    });
+    this.choose(event.item.data);
+  }
+
+  protected key(event: KeyboardEvent, itemId: string): void {
+    const doing = doingOf(orderKeys, event);
+    if (!doing) return;
+    event.preventDefault();
+    switch (doing) {
+      case 'up':
+      case 'down':
+        return this.move(itemId, doing === 'up' ? -1 : 1);
+      case 'before':
+      case 'after':
+        return this.step(doing === 'before' ? -1 : 1, itemId);
+      case 'remove':
+        return this.remove(itemId);
+    }
+  }
+
+  /**
+   * One place up or down; over the edge of a block into the next one. The plan is asked of the store: a second press may
+   * come before the page has drawn the first.
+   */
+  protected move(itemId: string, by: 1 | -1): void {
+    const plan = this.store.plan();
+    const found = plan && findItem(plan, itemId);
+    if (!found) return;
+    const { block, index } = found;
+    const within = index + by >= 0 && index + by < block.items.length;
+    const into = within ? block : plan.blocks[plan.blocks.indexOf(block) + by];
+    if (!into) return;
+    const place = within ? index + by : by === 1 ? 0 : into.items.length;
+    this.store.do({ type: 'move-item', itemId, blockId: into.id, index: place });
+    this.focusMoved(itemId);
+  }
+
+  protected remove(itemId: string): void {
+    const ids = this.plan().blocks.flatMap((b) => b.items.map((i) => i.id));
+    const at = ids.indexOf(itemId);
+    const name =
+      this.blocks()
+        .flatMap((b) => b.rows)
+        .find((r) => r.id === itemId)?.name ?? 'It';
+    const removed = this.store.doAndOffer(
+      { type: 'remove-item', itemId },
+      `“${name}” is out of the class.`,
+      'Bring it back',
+    );
+    if (!removed) return;
+    const next = ids[at + 1] ?? ids[at - 1] ?? null;
+    this.store.select(next);
+    if (next !== null) this.focusMoved(next);
+  }
+
+  protected repeat(itemId: string): void {
+    this.take(addAgain(this.plan(), itemId, newId));
+  }
+
+  /** The same walk again after an item: same, better or worse. */
+  protected recheckAfter(itemId: string): void {
+    const walk = [...this.store.known().values()].find((r) => r.exercise.id === recheckExercise && !r.removed);
+    if (walk) this.take(addRecheck(this.plan(), itemId, walk.exercise, walk.revision, newId));
+    else this.toasts.refused('“Walk and compare” is not in the library. Put it back, then add the re-check.');
+  }
+
+  protected rename(block: Block, name: string): void {
+    if (name.trim() !== '' && name !== block.name)
+      this.store.do({ type: 'edit-block', blockId: block.id, change: { name: name.trim() } });
+  }
+
+  protected setFlow(block: Block, flow: Block['flow']): void {
+    this.store.do({ type: 'edit-block', blockId: block.id, change: { flow } });
+  }
+
+  protected moveBlock(block: Block, by: 1 | -1): void {
+    const index = this.plan().blocks.indexOf(block) + by;
+    if (index >= 0 && index < this.plan().blocks.length)
+      this.store.do({ type: 'move-block', blockId: block.id, index });
+  }
+
+  protected removeBlock(block: Block): void {
+    this.store.doAndOffer(
+      { type: 'remove-block', blockId: block.id },
+      `“${block.name}” and its ${block.items.length} items are out of the class.`,
+      'Bring them back',
+    );
+  }
+
+  protected addBlock(): void {
+    this.store.do({
+      type: 'add-block',
+      block: { id: newId(), name: 'New block', flow: 'by-exercise', items: [] },
+      index: this.plan().blocks.length,
+    });
+  }
+
+  protected choose(itemId: string): void {
+    this.chosen.emit(itemId);
+  }
+
+  private take(addition: Addition | null): void {
+    if (addition && this.store.do(addition.command)) this.choose(addition.itemId);
+  }
+
+  private step(by: 1 | -1, itemId: string): void {
+    const ids = this.blocks().flatMap((b) => b.rows.map((r) => r.id));
+    const next = ids[ids.indexOf(itemId) + by];
+    if (next === undefined) return;
+    this.choose(next);
+    this.focus(next);
+  }
+
+  /** With the frame that moves the row, so that the next key press, however quick, meets it. */
+  private focusMoved(itemId: string): void {
+    afterNextRender(() => this.focus(itemId), { injector: this.injector });
+  }
+
+  private focus(itemId: string): void {
+    this.host.nativeElement.querySelector<HTMLElement>(`[data-item="${itemId}"]`)?.focus();
+  }
+}

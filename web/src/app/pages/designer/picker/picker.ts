@@ -1,0 +1,135 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatFormField, MatLabel } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { mdiDotsVertical, mdiPlus } from '@mdi/js';
+import { RouterLink } from '@angular/router';
+import { auditTime } from 'rxjs';
+import type { ExerciseRevision } from '@core/contract';
+import { Family, familyNames, positionNames } from '@core/exercise';
+import { kitNames } from '@core/kit';
+import { type Plan, addExercise } from '@core/plan';
+import { sayTime } from '@core/say-time';
+import { Icon } from '../../../parts/icon/icon';
+import { LibraryStore } from '../../../data/library-store';
+import { otherSchool } from '../../../parts/saying/school-words';
+import { pickerKeys } from '../designer-keys';
+import { PlanStore } from '../plan-store';
+
+const page = 40;
+
+interface Found {
+  readonly revision: ExerciseRevision;
+  readonly name: string;
+  readonly line: string;
+  /** What picking it adds to the class, from the timeline: getting there, set-up and talk included. */
+  readonly adds: string;
+  /** Questions on which it answers otherwise than this class. */
+  readonly school: string;
+}
+
+/** Pick an exercise: by a word, by family; each says what it adds to this class. */
+@Component({
+  selector: 'nw-picker',
+  imports: [
+    Icon,
+    MatButton,
+    MatFormField,
+    MatIconButton,
+    MatInput,
+    MatLabel,
+    MatMenu,
+    MatMenuItem,
+    MatMenuTrigger,
+    RouterLink,
+  ],
+  templateUrl: './picker.html',
+  styleUrl: './picker.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Picker {
+  private readonly store = inject(PlanStore);
+  protected readonly exercises = inject(LibraryStore);
+  private readonly library = computed(() => this.exercises.exercises() ?? []);
+  readonly plan = input.required<Plan>();
+  readonly picked = output<ExerciseRevision>();
+
+  protected readonly icons = { add: mdiPlus, more: mdiDotsVertical };
+  protected readonly search = signal('');
+  protected readonly family = signal<Family | null>(null);
+  /** How many are listed: each is timed in this class, so not thousands at once. */
+  protected readonly shown = linkedSignal({ source: () => [this.search(), this.family()], computation: () => page });
+  /** The list is worked out against a plan at rest: not at every step of a number. */
+  private readonly quietPlan = toSignal(toObservable(this.plan).pipe(auditTime(150)));
+
+  protected readonly families = computed(() =>
+    Family.options
+      .filter((family) => this.library().some((r) => r.exercise.family === family))
+      .map((family) => ({ family, name: familyNames[family] })),
+  );
+
+  /** Everything that answers, best first; without a question in the order of a class. */
+  private readonly answering = computed(() => {
+    const ranked = this.exercises.index().find(this.search());
+    const order = (r: ExerciseRevision) => ranked?.get(r.exercise.id) ?? familyOrder(r);
+    return this.library()
+      .filter(
+        ({ exercise }) =>
+          (this.family() === null || exercise.family === this.family()) && (ranked === null || ranked.has(exercise.id)),
+      )
+      .sort((a, b) => order(a) - order(b) || a.exercise.name.plain.localeCompare(b.exercise.name.plain));
+  });
+  protected readonly more = computed(() => Math.max(0, this.answering().length - this.shown()));
+
+  protected readonly found = computed<Found[]>(() => {
+    const plan = this.quietPlan() ?? this.plan();
+    const total = this.store.timelineOf(plan).totalMs;
+    return this.answering()
+      .slice(0, this.shown())
+      .map((revision) => {
+        const { exercise } = revision;
+        const kit = exercise.performance.kit.map((need) => kitNames[need.kit]).join(', ');
+        return {
+          revision,
+          name: exercise.name[plan.school.words],
+          line: [familyNames[exercise.family], positionNames[exercise.performance.position], kit]
+            .filter((w) => w !== '')
+            .join(' · '),
+          adds: this.adds(plan, revision, total),
+          school: otherSchool(exercise, plan.school),
+        };
+      });
+  });
+
+  protected key(event: KeyboardEvent): void {
+    if (pickerKeys.bindings.some(({ keys }) => keys.some((key) => key === event.key))) this.pickFirst();
+  }
+
+  protected showMore(): void {
+    this.shown.update((n) => n + page);
+  }
+
+  private pickFirst(): void {
+    const [first] = this.found();
+    if (first) this.picked.emit(first.revision);
+  }
+
+  private adds(plan: Plan, { exercise, revision }: ExerciseRevision, totalMs: number): string {
+    let n = 0;
+    const { command } = addExercise(plan, this.store.selectedId(), exercise, revision, () => `tried-${++n}`);
+    return `+${sayTime(this.store.timelineAfter(command, plan) - totalMs)}`;
+  }
+}
+
+const familyOrder = ({ exercise }: ExerciseRevision) => Family.options.indexOf(exercise.family);

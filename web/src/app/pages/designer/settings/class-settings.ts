@@ -1,0 +1,121 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import {
+  MAT_DIALOG_DATA,
+  MatDialogActions,
+  MatDialogClose,
+  MatDialogContent,
+  MatDialogTitle,
+} from '@angular/material/dialog';
+import { MatFormField, MatLabel } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { MatOption, MatSelect } from '@angular/material/select';
+import { Floor } from '@core/kit';
+import { type PaceKey, type Plan, paceDefaults, paceKeys } from '@core/plan';
+import { sayableCounts, sayablePauses } from '@core/dose';
+import { sayTime } from '@core/say-time';
+import { Concern, type SchoolQuestion, concernNames, defaultSchool, schoolAnswers, schoolWords } from '@core/exercise';
+import { Preferences } from '../../../data/preferences';
+import { NumberField } from '../../../parts/dose/number-field';
+import { type PlanStore } from '../plan-store';
+
+const origins = {
+  measured: 'measured on real teaching',
+  practice: 'common practice',
+  own: 'Needlework’s own',
+} as const;
+const quarters = [0, 0.25, 0.5, 0.6, 0.75, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
+const rates = [90, 100, 110, 120, 130, 140, 145, 150, 160, 170, 180];
+
+/** What holds for the whole class: who comes, where, the slot, and the teacher's pace with where each figure comes from. */
+@Component({
+  selector: 'nw-class-settings',
+  imports: [
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatDialogActions,
+    MatDialogClose,
+    MatDialogContent,
+    MatDialogTitle,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    MatOption,
+    MatSelect,
+    NumberField,
+  ],
+  templateUrl: './class-settings.html',
+  styleUrl: './class-settings.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ClassSettings {
+  protected readonly store = inject<PlanStore>(MAT_DIALOG_DATA);
+  protected readonly plan = computed(() => this.store.plan());
+  protected readonly total = computed(() => sayTime(this.store.timeline()?.totalMs ?? 0));
+  protected readonly preferences = inject(Preferences);
+  private readonly asked = Object.keys(schoolAnswers) as SchoolQuestion[];
+  protected readonly questions = computed(() => {
+    const school = this.plan()?.school ?? defaultSchool;
+    return this.asked.map((id) => ({
+      id,
+      question: schoolWords[id].question,
+      now: school[id],
+      answers: schoolAnswers[id].map((answer) => ({ id: answer, words: schoolWords[id].answers[answer] ?? answer })),
+    }));
+  });
+  /** Where this class answers otherwise than its teacher does everywhere. */
+  protected readonly differing = computed(() => {
+    const mine = this.preferences.school();
+    const here = this.plan()?.school ?? mine;
+    return this.asked
+      .filter((q) => mine[q] !== here[q])
+      .map(
+        (q) =>
+          `${schoolWords[q].question.replace('?', '').toLowerCase()} – ${schoolWords[q].answers[here[q]] ?? here[q]}`,
+      );
+  });
+  protected readonly concerns = Concern.options.map((id) => ({ id, words: concernNames[id] }));
+  protected readonly floors = Floor.options;
+  protected readonly counts = sayableCounts;
+  protected readonly percents = [0, 3, 5, 8, 10, 15, 20];
+
+  protected readonly pace = computed(() => {
+    const plan = this.plan();
+    return paceKeys.map((key) => {
+      const standard = paceDefaults[key];
+      const value = plan?.pace[key] ?? standard.value;
+      return {
+        key,
+        label: standard.label,
+        value,
+        unit: standard.unit === 'times' ? '×' : standard.unit === 'words a minute' ? 'words/min' : 's',
+        scale: standard.unit === 'times' ? quarters : standard.unit === 'words a minute' ? rates : sayablePauses,
+        because:
+          value === standard.value
+            ? `${origins[standard.origin]}: ${standard.because}`
+            : `yours; the start was ${standard.value}`,
+      };
+    });
+  });
+
+  protected change(change: Partial<Plan>): void {
+    this.store.do({ type: 'edit-class', change });
+  }
+
+  protected setSchool(question: SchoolQuestion, answer: string): void {
+    const plan = this.plan();
+    if (plan) this.change({ school: { ...plan.school, [question]: answer } });
+  }
+
+  protected setBrief(change: Partial<Plan['brief']>): void {
+    const plan = this.plan();
+    if (plan) this.change({ brief: { ...plan.brief, ...change } });
+  }
+
+  protected setPace(key: PaceKey, value: number): void {
+    const plan = this.plan();
+    if (plan) this.change({ pace: { ...plan.pace, [key]: value } });
+  }
+}

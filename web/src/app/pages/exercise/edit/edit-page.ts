@@ -1,0 +1,258 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatLabel } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { Router, RouterLink } from '@angular/router';
+import { type Dose, changeRange } from '@core/dose';
+import {
+  type Caution,
+  cautionsOf,
+  type Concern,
+  Concern as concerns,
+  concernNames,
+  type CueKind,
+  type Direction,
+  Direction as directions,
+  directionNames,
+  type Exercise,
+  type Fault,
+  Family as families,
+  familyNames,
+  type Performance,
+  Position as positions,
+  positionNames,
+  type Region,
+  Region as regions,
+  regionNames,
+  SidePattern as sidePatterns,
+  Stage as stages,
+} from '@core/exercise';
+import { FloorNeed as floorNeeds } from '@core/kit';
+import { checkWording } from '@core/words';
+import { DoseParts } from '../../../parts/dose/dose-parts';
+import { LibraryStore } from '../../../data/library-store';
+import { Toasts } from '../../../data/toasts';
+import { Loading } from '../../../parts/loading/loading';
+import { TopBar } from '../../../parts/top/top-bar';
+import { Belonging } from './belonging';
+import { ExerciseDraft } from './exercise-draft';
+import { KitSentence } from './kit-sentence';
+import { LadderEditor } from './ladder-editor';
+import { newExercise, phasesFor } from './new-exercise';
+import { PhasesEditor } from './phases-editor';
+import { sideWords } from './side-words';
+
+const cueKinds: readonly { readonly kind: CueKind; readonly name: string; readonly hint: string }[] = [
+  { kind: 'setup', name: 'Set-up', hint: 'How they stand or sit, what they hold.' },
+  { kind: 'action', name: 'Action', hint: 'What they do, in one breath.' },
+  { kind: 'picture', name: 'Picture', hint: 'An image that does it for them.' },
+  { kind: 'correction', name: 'Correction', hint: 'The one thing said when it goes wrong.' },
+  { kind: 'breath', name: 'Breath', hint: 'Leave it empty to leave the breath alone.' },
+];
+
+/** Making an exercise of one's own, or changing one. */
+@Component({
+  selector: 'nw-edit-page',
+  imports: [
+    Belonging,
+    DoseParts,
+    KitSentence,
+    LadderEditor,
+    Loading,
+    MatButton,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    PhasesEditor,
+    RouterLink,
+    TopBar,
+  ],
+  providers: [ExerciseDraft],
+  templateUrl: './edit-page.html',
+  styleUrl: './edit-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class EditPage {
+  readonly id = input<string>();
+  /** An exercise to copy from. */
+  readonly from = input<string>();
+
+  protected readonly draft = inject(ExerciseDraft);
+  protected readonly store = inject(LibraryStore);
+  private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
+
+  protected readonly ready = signal(false);
+  protected readonly missing = signal(false);
+  protected readonly e = this.draft.exercise;
+
+  protected readonly lists = {
+    family: families.options.map((id) => ({ id, words: familyNames[id] })),
+    position: positions.options.map((id) => ({ id, words: positionNames[id] })),
+    stage: stages.options.map((id) => ({ id, words: id })),
+    sidePattern: sidePatterns.options.map((id) => ({ id, words: sideWords[id] })),
+    floor: floorNeeds.options.map((id) => ({
+      id,
+      words: { any: 'any floor', 'smooth-hard': 'a smooth hard floor', padded: 'a mat or carpet' }[id],
+    })),
+    footwear: (['bare', 'bare or socks', 'any'] as const).map((id) => ({ id, words: id })),
+    setup: (['plain', 'props', 'fiddly'] as const).map((id) => ({
+      id,
+      words: { plain: 'quick', props: 'with props or reasons', fiddly: 'fiddly' }[id],
+    })),
+    facing: (['any', 'centre', 'support', 'mirror', 'lane'] as const).map((id) => ({
+      id,
+      words: {
+        any: 'anywhere',
+        centre: 'the middle',
+        support: 'their support',
+        mirror: 'a mirror',
+        lane: 'along a lane',
+      }[id],
+    })),
+    directions: directions.options.map((id) => ({ id, words: directionNames[id][0] })),
+    regions: regions.options.map((id) => ({ id, words: regionNames[id][0] })),
+    concern: concerns.options.map((id) => ({ id, words: concernNames[id] })),
+    action: (['go-gently', 'change-support', 'hold-at-rung', 'leave-out', 'ask-clinician'] as const).map((id) => ({
+      id,
+      words: id.replaceAll('-', ' '),
+    })),
+    views: ['front', 'behind', 'inner side', 'outer side', 'above', 'mirror in front'] as const,
+  };
+  protected readonly cueKinds = cueKinds;
+  /** Cautions that follow from what the body does: the exercise need not say them itself. */
+  protected readonly follows = computed(() =>
+    cautionsOf([], this.e().performance, this.e().stage).map((c) => ({ who: concernNames[c.concern], words: c.words })),
+  );
+  protected readonly ratings = [0, 1, 2, 3];
+  protected readonly doseNames = ['least', 'usual', 'most'] as const;
+
+  constructor() {
+    this.store.load();
+    effect(() => {
+      if (this.store.exercises() === null || this.ready()) return;
+      void this.open();
+    });
+  }
+
+  private async open(): Promise<void> {
+    const byId = this.store.byId();
+    const taken = (id: string) => byId.has(id);
+    const id = this.id();
+    const from = this.from();
+    const source = byId.get(id ?? from ?? '');
+    if ((id !== undefined || from !== undefined) && !source) {
+      this.missing.set(true);
+      return;
+    }
+    const start = source?.exercise ?? newExercise();
+    const exercise: Exercise =
+      id === undefined && source
+        ? { ...start, id: '', name: { ...start.name, plain: `${start.name.plain}, my way` } }
+        : start;
+    const { kept, unreadable } = await this.draft.open(
+      id ?? (from === undefined ? 'new' : `copy-of-${from}`),
+      exercise,
+      id === undefined ? null : (source?.revision ?? null),
+      taken,
+    );
+    this.ready.set(true);
+    if (unreadable !== null) this.toasts.refused(unreadable);
+    if (kept) this.toasts.tell('What you had typed last time is back.');
+  }
+
+  protected edit(change: Partial<Exercise>): void {
+    this.draft.edit((exercise) => ({ ...exercise, ...change }));
+  }
+  protected perform(change: Partial<Performance>): void {
+    this.draft.edit((exercise) => ({ ...exercise, performance: { ...exercise.performance, ...change } }));
+  }
+  /** Any value of a list; the schema has the last word when it is saved. */
+  protected pick(field: keyof Performance, value: string): void {
+    this.perform({ [field]: value });
+  }
+  protected pickOwn(field: 'family' | 'stage', value: string): void {
+    this.edit({ [field]: value });
+  }
+  protected setSides(value: string): void {
+    const sidePattern = value as Performance['sidePattern'];
+    this.perform({ sidePattern, phases: phasesFor(this.e().performance.phases, sidePattern) });
+  }
+  protected setName(which: 'plain' | 'anatomical', value: string): void {
+    const name = { ...this.e().name, [which]: value };
+    const alike = this.e().name.anatomical === '' || this.e().name.anatomical === this.e().name.plain;
+    this.edit({ name: which === 'plain' && alike ? { plain: value, anatomical: value } : name });
+  }
+  protected setFoundBy(value: string): void {
+    this.edit({
+      foundBy: value
+        .split(',')
+        .map((w) => w.trim())
+        .filter((w) => w !== ''),
+    });
+  }
+  protected toggleDirection(direction: Direction): void {
+    const { directions: now } = this.e();
+    this.edit({ directions: now.includes(direction) ? now.filter((d) => d !== direction) : [...now, direction] });
+  }
+  protected setRegion(region: Region, value: string): void {
+    const rated = Object.entries({ ...this.e().performance.regions, [region]: Number(value) });
+    this.perform({ regions: Object.fromEntries(rated.filter(([, rating]) => rating > 0)) });
+  }
+  protected setBalance(which: 'working' | 'standing', value: string): void {
+    this.perform({ balance: { ...this.e().performance.balance, [which]: Number(value) } });
+  }
+  protected setDose(which: 'least' | 'usual' | 'most', dose: Dose): void {
+    this.edit({ doses: changeRange(this.e().doses, which, dose) });
+  }
+  protected setCue(kind: CueKind, which: 'plain' | 'anatomical', value: string): void {
+    const now = this.e().cues[kind] ?? { plain: '', anatomical: '' };
+    const alike = now.anatomical === '' || now.anatomical === now.plain;
+    const next = which === 'plain' && alike ? { plain: value, anatomical: value } : { ...now, [which]: value };
+    this.edit({
+      cues: {
+        ...this.e().cues,
+        [kind]: kind === 'breath' && next.plain === '' && next.anatomical === '' ? null : next,
+      },
+    });
+  }
+  protected setFault(index: number, change: Partial<Fault>): void {
+    this.edit({ faults: this.e().faults.map((f, i) => (i === index ? { ...f, ...change } : f)) });
+  }
+  protected asView = (value: string) => value as Fault['from'];
+  protected addFault(): void {
+    this.edit({ faults: [...this.e().faults, { seen: '', from: 'front', say: '' }] });
+  }
+  protected dropFault(index: number): void {
+    this.edit({ faults: this.e().faults.filter((_, i) => i !== index) });
+  }
+  protected setCaution(index: number, change: Partial<Caution>): void {
+    this.edit({ cautions: this.e().cautions.map((c, i) => (i === index ? { ...c, ...change } : c)) });
+  }
+  protected asConcern = (value: string) => value as Concern;
+  protected asAction = (value: string) => value as Caution['action'];
+  protected addCaution(): void {
+    this.edit({ cautions: [...this.e().cautions, { concern: 'recent-injury', action: 'ask-clinician', words: '' }] });
+  }
+  protected dropCaution(index: number): void {
+    this.edit({ cautions: this.e().cautions.filter((_, i) => i !== index) });
+  }
+  protected notes(text: string) {
+    return checkWording(text);
+  }
+
+  protected async save(): Promise<void> {
+    const saved = await this.draft.save();
+    if (saved) {
+      this.store.load();
+      await this.router.navigate(['/exercises', saved.exercise.id]);
+      return;
+    }
+    setTimeout(() => document.querySelector('.why')?.scrollIntoView({ block: 'center', behavior: 'smooth' }));
+  }
+
+  protected async leave(): Promise<void> {
+    await this.draft.forget();
+    await this.router.navigate(this.id() === undefined ? ['/exercises'] : ['/exercises', this.id()]);
+  }
+}

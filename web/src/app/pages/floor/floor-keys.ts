@@ -1,0 +1,17 @@
+import type { KeyTable } from '../../parts/keys/key-table';
+
+/** The keys on the floor; a foot pedal sends Page Down, a presenter's key Page Up. */
+export const floorKeys = {
+  where: 'On the floor',
+  bindings: [
+    { keys: [' ', 'Enter', 'PageDown'], shown: 'Space, Page Down', words: 'set up, count, hold, go on', does: 'primary' },
+    { keys: ['ArrowRight'], shown: '← →', words: 'back, next', does: 'next' },
+    { keys: ['ArrowLeft', 'PageUp'], shown: '← →', words: 'back, next', does: 'back' },
+    { keys: ['+'], shown: '+ −', words: 'one more set, one less', does: 'more' },
+    { keys: ['-'], shown: '+ −', words: 'one more set, one less', does: 'less' },
+    { keys: ['u'], shown: 'U', words: 'take the last tap back', does: 'undo' },
+    { keys: ['t'], shown: 'T', words: 'tones on or off', does: 'tones' },
+    { keys: ['f'], shown: 'F', words: 'show the mirror side, or not', does: 'facing' },
+    { keys: ['?'], shown: '?', words: 'these keys', does: 'keys' },
+  ],
+} as const satisfies KeyTable;

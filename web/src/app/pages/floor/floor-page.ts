@@ -1,0 +1,271 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  type OnDestroy,
+  type OnInit,
+  computed,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatTooltip } from '@angular/material/tooltip';
+import { Router, RouterLink } from '@angular/router';
+import {
+  mdiArrowLeft,
+  mdiClose,
+  mdiMinus,
+  mdiPlus,
+  mdiRestart,
+  mdiSkipNext,
+  mdiSkipPrevious,
+  mdiStop,
+  mdiUndo,
+  mdiVolumeHigh,
+  mdiVolumeOff,
+} from '@mdi/js';
+import * as z from 'zod';
+import { kitNames } from '@core/kit';
+import { otherSide } from '@core/plan';
+import { cueOf, currentBout, following, footNow, momentOf, retime, timeOf } from '@core/run';
+import { sayTime } from '@core/say-time';
+import { BrowserStore } from '../../data/browser-store';
+import { Footprints } from '../../parts/footprints/footprints';
+import { Icon } from '../../parts/icon/icon';
+import { Loading } from '../../parts/loading/loading';
+import { doseWords } from '../../parts/saying/item-words';
+import { viewWords } from '../../parts/saying/fault-words';
+import { owedWords } from '../../parts/saying/owed-words';
+import { KeySheet } from '../../parts/keys/key-sheet';
+import { doingOf } from '../../parts/keys/key-table';
+import { FloorClock } from './floor-clock';
+import { floorKeys } from './floor-keys';
+import { FloorStore } from './floor-store';
+import { TonePlayer } from './tone-player';
+
+const facingKey = 'needlework.facing';
+const YesNo = z.enum(['yes', 'no']);
+
+/** The class on the floor, read from four metres: it follows the teacher, one tap for the next step. */
+@Component({
+  selector: 'nw-floor-page',
+  imports: [Footprints, Icon, Loading, MatButton, MatIconButton, MatTooltip, RouterLink],
+  providers: [FloorStore, FloorClock, TonePlayer],
+  templateUrl: './floor-page.html',
+  styleUrl: './floor-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    '(document:keydown)': 'key($event)',
+    '(window:focus)': 'store.checkPlan()',
+    '(document:visibilitychange)': 'wake()',
+  },
+})
+export class FloorPage implements OnInit, OnDestroy {
+  readonly id = input.required<string>();
+  protected readonly store = inject(FloorStore);
+  protected readonly tones = inject(TonePlayer);
+  private readonly router = inject(Router);
+  private readonly dialogs = inject(MatDialog);
+  private readonly kept = inject(BrowserStore);
+  private lock: WakeLockSentinel | null = null;
+
+  protected readonly icons = {
+    back: mdiArrowLeft,
+    before: mdiSkipPrevious,
+    next: mdiSkipNext,
+    more: mdiPlus,
+    less: mdiMinus,
+    undo: mdiUndo,
+    loud: mdiVolumeHigh,
+    quiet: mdiVolumeOff,
+    stop: mdiStop,
+    restart: mdiRestart,
+    close: mdiClose,
+  };
+  protected readonly time = sayTime;
+  protected readonly view = viewWords;
+  /** The teacher faces the students and shows the mirror side. */
+  protected readonly facing = signal(this.kept.remembered(facingKey, YesNo, 'yes') === 'yes');
+  protected readonly saved = signal<'no' | 'saving' | 'yes' | 'not'>('no');
+
+  protected readonly bout = computed(() => {
+    const state = this.store.state();
+    return state && currentBout(state);
+  });
+  protected readonly moment = computed(() => {
+    const state = this.store.state();
+    return state && momentOf(state);
+  });
+  private readonly itemTime = computed(() => {
+    const state = this.store.state();
+    return state && timeOf(state, this.bout());
+  });
+  protected readonly exercise = computed(() => this.itemTime()?.execution?.exercise ?? null);
+  protected readonly name = computed(() => {
+    const words = this.store.state()?.plan.school.words ?? 'plain';
+    return this.exercise()?.name[words] ?? 'Compare the feet';
+  });
+  protected readonly dose = computed(() => {
+    const state = this.store.state();
+    const time = this.itemTime();
+    return state && time ? doseWords(state.plan, time) : '';
+  });
+  protected readonly cue = computed(() => {
+    const state = this.store.state();
+    return state ? cueOf(state, this.moment()) : '';
+  });
+  protected readonly held = computed(() => (this.store.state()?.heldSinceMs ?? null) !== null);
+  protected readonly live = computed(() => {
+    const state = this.store.state();
+    if (!state) return null;
+    const times = retime(state);
+    const late = Math.round(times.behindMs / 1000);
+    return {
+      elapsed: sayTime(times.elapsedMs),
+      slot: sayTime(state.plan.slotSeconds * 1000),
+      ends: sayTime(times.endsAtMs),
+      over: times.overSlotMs > 0,
+      farOver: times.overSlotMs > 45_000,
+      words: Math.abs(late) < 5 ? 'on time' : `${sayTime(Math.abs(late) * 1000)} ${late > 0 ? 'behind' : 'ahead'}`,
+      behind: late >= 30,
+      share: Math.min(100, (100 * times.plannedMs) / Math.max(1, state.timeline.totalMs)),
+    };
+  });
+  /** Whole seconds since this bout's set-up began: it counts up, nobody is hurried. */
+  protected readonly settingUp = computed(() => {
+    const state = this.store.state();
+    const bout = this.bout();
+    if (!state || !bout || state.status !== 'set-up') return null;
+    return {
+      count: Math.floor((state.atMs - state.statusSinceMs) / 1000),
+      planned: Math.round((bout.workStartMs - bout.startMs) / 1000),
+    };
+  });
+
+  /** The foot whose turn it is, in words a student uses, and the side the teacher shows. */
+  protected readonly side = computed(() => {
+    const state = this.store.state();
+    const foot = state ? footNow(state, this.moment()) : 'both';
+    if (foot === 'both') return { foot, words: 'both feet', mirror: '' };
+    return { foot, words: `${foot} foot`, mirror: this.facing() ? `you show your ${otherSide(foot)}` : '' };
+  });
+  protected readonly phase = computed(() => this.moment()?.phase ?? this.itemTime()?.execution?.phases[0] ?? null);
+  protected readonly kit = computed(
+    () =>
+      this.itemTime()
+        ?.execution?.kit.map((need) => kitNames[need.kit])
+        .join(', ') ?? '',
+  );
+  protected readonly fault = computed(() => this.itemTime()?.execution?.faults[0] ?? null);
+  protected readonly caution = computed(() => this.itemTime()?.execution?.cautions[0]?.words ?? null);
+
+  protected readonly next = computed(() => {
+    const state = this.store.state();
+    const next = state && following(state);
+    switch (next?.kind) {
+      case 'end':
+        return { name: 'the end', words: '' };
+      case 'compare':
+        return { name: 'compare the feet', words: '' };
+      case 'other-side':
+        return { name: next.feet === 'left' || next.feet === 'right' ? `${next.feet} foot` : 'both feet', words: 'the same again' };
+      case 'item':
+        return { name: next.name, words: next.setup };
+      default:
+        return null;
+    }
+  });
+  protected readonly debts = computed(() => {
+    const state = this.store.state();
+    return state ? owedWords(state) : [];
+  });
+  /** What the one big tap does now. */
+  protected readonly tap = computed(() => {
+    const state = this.store.state();
+    if (!state) return '';
+    if (this.held()) return 'Go on';
+    return { ready: 'Set up', 'set-up': 'Count', work: 'Hold', over: '' }[state.status];
+  });
+
+  ngOnInit(): void {
+    void this.store.open(this.id());
+  }
+
+  ngOnDestroy(): void {
+    void this.lock?.release();
+  }
+
+  /** One tap, key or pedal: set up, count, hold, go on. */
+  protected primary(): void {
+    const state = this.store.state();
+    if (!state || state.status === 'over') return;
+    this.tones.wake();
+    void this.keepAwake();
+    if (this.held()) this.store.act({ kind: 'resumed' });
+    else this.store.act({ kind: state.status === 'work' ? 'held' : 'started' });
+  }
+
+  protected move(by: 1 | -1): void {
+    const state = this.store.state();
+    if (!state || state.status === 'over') return;
+    const atStart = state.status === 'ready' && by === -1;
+    const target = state.boutIndex + (by === 1 ? 1 : atStart ? -1 : 0);
+    if (target >= state.bouts.length) this.store.act({ kind: 'ended' });
+    else this.store.act({ kind: 'moved', bout: Math.max(0, target) });
+  }
+
+  protected toggleFlowing(): void {
+    this.tones.wake();
+    void this.keepAwake();
+    this.store.act({ kind: 'flowing', on: !(this.store.state()?.flowing ?? false) });
+  }
+
+  protected toggleTones(): void {
+    this.tones.on.update((on) => !on);
+    this.tones.hush();
+  }
+
+  protected toggleFacing(): void {
+    this.facing.update((on) => !on);
+    this.kept.remember(facingKey, this.facing() ? 'yes' : 'no');
+  }
+
+  protected async save(headcount: string, note: string): Promise<void> {
+    this.saved.set('saving');
+    const people = headcount.trim() === '' ? null : Math.round(Number(headcount));
+    const sent = await this.store.remark(people !== null && Number.isFinite(people) ? people : null, note);
+    this.saved.set(sent ? 'yes' : 'not');
+    const runId = this.store.runId();
+    if (sent && runId !== null) void this.router.navigate(['/log', runId]);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (this.dialogs.openDialogs.length > 0) return;
+    const onButton = event.target instanceof HTMLElement && event.target.matches('button, a');
+    const doing = doingOf(floorKeys, event);
+    if (!doing || (onButton && (event.key === ' ' || event.key === 'Enter'))) return;
+    event.preventDefault();
+    const actions = {
+      primary: () => this.primary(),
+      next: () => this.move(1),
+      back: () => this.move(-1),
+      more: () => this.store.changeSets(1),
+      less: () => this.store.changeSets(-1),
+      undo: () => this.store.undo(),
+      tones: () => this.toggleTones(),
+      facing: () => this.toggleFacing(),
+      keys: () => this.dialogs.open(KeySheet, { data: [floorKeys], width: '480px' }),
+    };
+    actions[doing]();
+  }
+
+  protected wake(): void {
+    if (document.visibilityState === 'visible' && this.store.begun()) void this.keepAwake();
+  }
+
+  private async keepAwake(): Promise<void> {
+    if (this.lock && !this.lock.released) return;
+    this.lock = (await navigator.wakeLock?.request('screen').catch(() => null)) ?? null;
+  }
+}

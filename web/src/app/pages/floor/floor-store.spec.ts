@@ -1,0 +1,192 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { Subject } from 'rxjs';
+import { reps } from '@core/dose';
+import { counting } from '@core/run';
+import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
+import { WORKER_FACTORY } from '../../worker/heavy-work';
+import { CLOCKS, FloorClock } from './floor-clock';
+import { FloorStore } from './floor-store';
+import { type KeptRun, RunBox } from './run-box';
+import { TonePlayer } from './tone-player';
+
+const at = '2026-11-24T12:00:00.000Z';
+
+/** A wall clock and a monotonic one that tests move by hand; a beat after each move. */
+class HandClock {
+  wall = Date.parse(at);
+  monotonic = 0;
+  readonly beats$ = new Subject<null>();
+  pass(ms: number): void {
+    this.wall += ms;
+    this.monotonic += ms;
+    this.beats$.next(null);
+  }
+  sleep(ms: number): void {
+    this.wall += ms;
+    this.beats$.next(null);
+  }
+}
+
+describe('the class on the floor', () => {
+  let clock: HandClock;
+  let store: FloorStore;
+  let http: HttpTestingController;
+  let kept: KeptRun | null;
+  const box = {
+    keep: (run: KeptRun) => Promise.resolve(void (kept = JSON.parse(JSON.stringify(run)) as KeptRun)),
+    find: () => Promise.resolve(kept),
+    forget: () => Promise.resolve(void (kept = null)),
+  };
+  const tones = { plan: jest.fn(), hush: jest.fn(), wake: jest.fn() };
+  const soon = async () => {
+    for (let i = 0; i < 6; i++) await Promise.resolve();
+  };
+
+  const make = () => {
+    TestBed.resetTestingModule();
+    TestBed.configureTestingModule({
+      providers: [
+        FloorStore,
+        FloorClock,
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        { provide: WORKER_FACTORY, useValue: () => ({ postMessage: jest.fn(), addEventListener: jest.fn() }) },
+        { provide: RunBox, useValue: box },
+        { provide: TonePlayer, useValue: tones },
+        {
+          provide: CLOCKS,
+          useValue: { monotonicMs: () => clock.monotonic, wallMs: () => clock.wall, beats$: clock.beats$ },
+        },
+      ],
+    });
+    store = TestBed.inject(FloorStore);
+    http = TestBed.inject(HttpTestingController);
+  };
+  const open = async () => {
+    const opening = store.open('class-1');
+    await soon();
+    http
+      .expectOne('/api/classes/class-1')
+      .flush({ plan: samplePlan(reps(5)), version: 3, updatedAt: at, revisions: [...sampleRevisions] });
+    await opening;
+  };
+  const rep = () => {
+    const state = store.state();
+    return state ? (counting(state)?.count?.unit ?? null) : null;
+  };
+
+  beforeEach(() => {
+    clock = new HandClock();
+    kept = null;
+    make();
+  });
+
+  it('starts its clock with the first tap, not when the page was opened', async () => {
+    await open();
+    clock.pass(60_000);
+    store.act({ kind: 'started' });
+    clock.pass(10_000);
+    expect(store.state()).toMatchObject({ atMs: 10_000, status: 'set-up' });
+  });
+
+  it('goes on at the same rep after a reload, without asking the server', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    clock.pass(5000);
+    store.act({ kind: 'started' });
+    clock.pass(9000);
+    expect(rep()).toBe(3);
+    make();
+    clock.wall += 800;
+    await store.open('class-1');
+    expect(rep()).toBe(3);
+    clock.pass(4000);
+    expect(rep()).toBe(4);
+    expect(store.notice()).toBeNull();
+  });
+
+  it('holds the count where it was when the page was away for long', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    store.act({ kind: 'started' });
+    clock.pass(6000);
+    make();
+    clock.wall += 120_000;
+    await store.open('class-1');
+    expect(rep()).toBe(2);
+    expect(store.notice()).toContain('away for 120 s');
+    clock.pass(20_000);
+    expect(rep()).toBe(2);
+    store.act({ kind: 'resumed' });
+    clock.pass(3000);
+    expect(rep()).toBe(3);
+  });
+
+  it('notices sleep: the wall clock ran on, the other did not', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    store.act({ kind: 'started' });
+    clock.pass(6000);
+    clock.sleep(300_000);
+    expect(store.notice()).toContain('away for 300 s');
+    expect(store.state()?.heldSinceMs).toBe(6000);
+    expect(store.state()?.atMs).toBe(306_000);
+  });
+
+  it('sends each event once, and what a lost server missed when it is back', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    await soon();
+    http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
+    await soon();
+    clock.pass(5000);
+    store.act({ kind: 'started' });
+    await soon();
+    http.expectOne({ method: 'PUT' }).flush(null);
+    await soon();
+    const sent = http.expectOne({ method: 'POST' });
+    expect((sent.request.body as { events: { seq: number }[] }).events.map((e) => e.seq)).toEqual([0, 1]);
+    sent.flush(null);
+    await soon();
+    store.act({ kind: 'held' });
+    await soon();
+    const next = http.expectOne({ method: 'POST' });
+    expect((next.request.body as { events: { seq: number }[] }).events.map((e) => e.seq)).toEqual([2]);
+  });
+
+  it('adds and takes a set, and says when there is only one', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    const before = store.state()?.timeline.totalMs ?? 0;
+    store.changeSets(1);
+    expect(store.state()?.timeline.totalMs).toBe(before + 60_000);
+    store.changeSets(-1);
+    store.changeSets(-1);
+    expect(store.state()?.timeline.totalMs).toBe(before);
+    expect(store.notice()).toBe('There is only one set.');
+  });
+
+  it('takes back one thing after another, and taking back is never taken back', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    clock.pass(2000);
+    store.act({ kind: 'started' });
+    clock.pass(2000);
+    store.undo();
+    expect(store.state()?.status).toBe('set-up');
+    store.undo();
+    expect(store.state()?.status).toBe('ready');
+    store.undo();
+    expect(store.state()?.status).toBe('ready');
+  });
+
+  it('says what is wrong when the class cannot be read', async () => {
+    const opening = store.open('class-1');
+    await soon();
+    http.expectOne('/api/classes/class-1').error(new ProgressEvent('offline'));
+    await opening;
+    expect(store.failure()).toContain('server does not answer');
+  });
+});

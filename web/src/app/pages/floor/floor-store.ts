@@ -1,0 +1,315 @@
+import { Injectable, type OnDestroy, computed, inject, signal } from '@angular/core';
+import { Subscription, firstValueFrom } from 'rxjs';
+import type { ExerciseRevision } from '@core/contract';
+import { type Fit, commandOf, remainderOf } from '@core/fit';
+import { type Plan, changeSets } from '@core/plan';
+import {
+  type RunAction,
+  type RunEvent,
+  type RunState,
+  advanceTo,
+  currentBout,
+  reduce,
+  replay,
+  retime,
+  statusMs,
+  startRun,
+  tonesOf,
+} from '@core/run';
+import { sayTime } from '@core/say-time';
+import type { FindRevision } from '@core/timeline';
+import { BrowserStore } from '../../data/browser-store';
+import { ClassApi } from '../../data/class-api';
+import { type Loading, waiting } from '../../data/loading';
+import { newId } from '../../data/new-id';
+import { Outbox } from '../../data/outbox';
+import { failureOf, failureWords } from '../../data/request-failure';
+import { HeavyWork } from '../../worker/heavy-work';
+import type { FitJob } from '../../worker/job';
+import { FloorClock } from './floor-clock';
+import { type KeptRun, keptRunKey, readKeptRun } from './kept-run';
+import { TonePlayer } from './tone-player';
+
+/** A gap this long while the page was away holds the count where it was. */
+const awayMs = 8000;
+/** A run left longer than this is not taken up again. */
+const staleMs = 6 * 3_600_000;
+
+/** The class on the floor: events in, state out. Everything is kept in this browser first and sent when it can be. */
+@Injectable()
+export class FloorStore implements OnDestroy {
+  private readonly classes = inject(ClassApi);
+  private readonly outbox = inject(Outbox);
+  private readonly store = inject(BrowserStore);
+  private readonly clock = inject(FloorClock);
+  private readonly tones = inject(TonePlayer);
+  private readonly heavy = inject(HeavyWork);
+  private kept: KeptRun | null = null;
+  private beating = new Subscription();
+  private readonly running = new Subscription();
+  private lastKeptMs = 0;
+  private readonly now = signal<RunState | null>(null);
+  private readonly told = signal<string | null>(null);
+  private readonly id = signal<string | null>(null);
+  private readonly opened = signal<Loading<true>>(waiting);
+
+  readonly state = this.now.asReadonly();
+  /** What the teacher should know: one sentence, until it is dismissed. */
+  readonly notice = this.told.asReadonly();
+  readonly runId = this.id.asReadonly();
+  readonly opening = this.opened.asReadonly();
+  readonly begun = computed(() => this.now() !== null && this.id() !== null);
+
+  /** Opens a class for the floor; an unfinished run goes on where it was, at the same rep. */
+  async open(classId: string): Promise<void> {
+    this.opened.set(waiting);
+    const found = await this.store.find(keptRunKey(classId), 'A class that was begun on this floor', readKeptRun);
+    if (found?.unreadable) this.told.set(found.unreadable);
+    const kept = found?.value ?? null;
+    const fresh = kept !== null && this.clock.wallMs() - kept.seenAtMs < staleMs;
+    if (kept && fresh && kept.begun) {
+      this.opened.set({ status: 'ready', value: true });
+      this.resume(kept);
+      return;
+    }
+    try {
+      const { plan, version, revisions } = await firstValueFrom(this.classes.read(classId));
+      this.prepare(plan, version, revisions);
+      this.opened.set({ status: 'ready', value: true });
+    } catch (error) {
+      this.opened.set({ status: 'failed', value: null, words: failureWords(failureOf(error)) });
+    }
+  }
+
+  dismiss(): void {
+    this.told.set(null);
+  }
+
+  /** Begins anew: the old run stays in the log as it is. */
+  async startOver(): Promise<void> {
+    const classId = this.kept?.start.classId;
+    if (classId === undefined) return;
+    if (this.now()?.status !== 'over') this.act({ kind: 'ended' });
+    await this.store.forget(keptRunKey(classId));
+    this.beating.unsubscribe();
+    this.kept = null;
+    this.now.set(null);
+    this.told.set(null);
+    await this.open(classId);
+  }
+
+  act(event: RunAction): void {
+    const kept = this.kept;
+    const state = this.now();
+    if (!kept || !state) return;
+    if (!kept.begun) this.begin();
+    this.append(event, this.clock.nowMs());
+  }
+
+  /** Takes back the last thing done that can be. */
+  undo(): void {
+    const undone = new Set(this.kept?.events.flatMap((e) => (e.event.kind === 'undone' ? [e.event.seq] : [])));
+    const last = this.kept?.events.findLast(
+      (e) => e.event.kind !== 'undone' && e.event.kind !== 'observed' && !undone.has(e.seq),
+    );
+    if (last) this.act({ kind: 'undone', seq: last.seq });
+  }
+
+  /** One more or one less set of the item being taught; refused changes say so. */
+  changeSets(by: 1 | -1): void {
+    const state = this.now();
+    const bout = state && currentBout(state);
+    if (!state || !bout?.itemId) return;
+    const command = changeSets(state.plan, bout.itemId, by);
+    if (command) this.act({ kind: 'adapted', command });
+    else this.told.set(by === -1 ? 'There is only one set.' : 'That is as many sets as there can be.');
+  }
+
+  /** Fits the doses that have not begun into what is left of the slot; one undo takes it back. */
+  fitRest(): void {
+    const state = this.now();
+    if (!state || !this.kept) return;
+    const { only, targetMs } = remainderOf(state);
+    const exercises = this.kept.revisions.map(({ revision, exercise }) => [revision, exercise] as const);
+    const job: FitJob = { kind: 'fit', plan: state.plan, exercises, only: [...only], targetMs, dropUpTo: 0 };
+    this.running.add(
+      this.heavy.run(job).subscribe({
+        next: ({ result }) => result && this.takeFit(state.plan, result),
+        error: () => this.told.set('The rest could not be worked out. The class goes on as it is.'),
+      }),
+    );
+  }
+
+  private takeFit(plan: Plan, found: Fit): void {
+    const command = commandOf(plan, found.changes);
+    if (this.now()?.plan !== plan) {
+      this.told.set('The class changed meanwhile; ask again.');
+      return;
+    }
+    if (command) this.act({ kind: 'adapted', command });
+    const now = this.now();
+    const ends = now ? sayTime(retime(now).endsAtMs) : '';
+    const doses = found.changes.length === 1 ? 'One dose is' : `${found.changes.length} doses are`;
+    const change = command ? `${doses} changed; U takes it back.` : 'There is nothing left to shorten.';
+    this.told.set(
+      found.fits
+        ? `${change} The class ends at ${ends}.`
+        : `${change} Even so it ends at ${ends}: leave something out.`,
+    );
+  }
+
+  /** Another page may have changed the plan; the class goes on as it was begun. */
+  async checkPlan(): Promise<void> {
+    const start = this.kept?.start;
+    if (!start || !this.kept?.begun) return;
+    try {
+      const { version } = await firstValueFrom(this.classes.read(start.classId));
+      if (version !== start.version)
+        this.told.set('The plan was changed on another page. This class goes on as it was when you began.');
+    } catch {
+      // Without the server the class goes on; that is said where it is sent.
+    }
+  }
+
+  /** Puts the class in the log with what the teacher adds; true when the server has it, else it goes there later. */
+  async remark(headcount: number | null, note: string): Promise<boolean> {
+    const { kept } = this;
+    if (!kept) return false;
+    const result = await this.outbox.send({
+      kind: 'run-remarks',
+      format: 1,
+      id: newId(),
+      runId: kept.runId,
+      remarks: { headcount, note },
+    });
+    if (result.kind === 'refused') return false;
+    await this.store.forget(keptRunKey(kept.start.classId));
+    return result.kind === 'sent';
+  }
+
+  ngOnDestroy(): void {
+    this.running.unsubscribe();
+    this.beating.unsubscribe();
+    this.keepNow();
+  }
+
+  private readonly find: FindRevision = (revision) =>
+    this.kept?.revisions.find((r) => r.revision === revision)?.exercise ?? null;
+
+  private prepare(plan: Plan, version: number, revisions: readonly ExerciseRevision[]): void {
+    this.kept = {
+      format: 1,
+      runId: newId(),
+      deviceId: newId(),
+      start: { classId: plan.id, version, plan, startedAt: new Date(this.clock.wallMs()).toISOString() },
+      revisions: [...revisions],
+      events: [],
+      unsentFrom: null,
+      begun: false,
+      seenAtMs: this.clock.wallMs(),
+    };
+    this.id.set(this.kept.runId);
+    this.now.set(startRun(plan, this.find));
+  }
+
+  /** The first tap: the clock of the class starts now, not when the page was opened. */
+  private begin(): void {
+    const kept = this.kept;
+    if (!kept) return;
+    const startedMs = this.clock.wallMs();
+    const start = { ...kept.start, startedAt: new Date(startedMs).toISOString() };
+    this.kept = { ...kept, begun: true, start };
+    void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId: kept.runId, start });
+    this.clock.begin(startedMs);
+    this.beat();
+  }
+
+  private resume(kept: KeptRun): void {
+    this.kept = this.handOver(kept);
+    this.id.set(kept.runId);
+    this.clock.begin(Date.parse(kept.start.startedAt));
+    const gapMs = this.clock.wallMs() - kept.seenAtMs;
+    const seenMs = Math.max(0, this.clock.nowMs() - gapMs);
+    this.now.set(replay(kept.start.plan, kept.events, Math.max(seenMs, kept.events.at(-1)?.atMs ?? 0), this.find));
+    this.awayFor(gapMs, seenMs);
+    this.beat();
+    void this.checkPlan();
+  }
+
+  private beat(): void {
+    this.beating.unsubscribe();
+    this.beating = this.clock.beats$.subscribe(() => this.tick());
+  }
+
+  private tick(): void {
+    const slept = this.clock.asleep();
+    if (slept) this.awayFor(slept.sleptMs, slept.beforeMs);
+    const state = this.now();
+    if (!state || state.status === 'over') return;
+    const now = this.clock.nowMs();
+    const next = advanceTo(state, now);
+    this.now.set(next);
+    this.planTones(next, now);
+    if (now - this.lastKeptMs > 1000) this.keepNow();
+  }
+
+  /** The page was gone, or the machine slept: a count that was going is held at the rep where it was. */
+  private awayFor(gapMs: number, beforeMs: number): void {
+    const state = this.now();
+    if (!state || gapMs < awayMs || state.status === 'over' || state.status === 'ready') return;
+    const seconds = Math.round(gapMs / 1000);
+    this.append({ kind: 'held' }, Math.max(beforeMs, this.kept?.events.at(-1)?.atMs ?? 0));
+    this.told.set(`This screen was away for ${seconds} s. The count is held where it was; tap to go on.`);
+  }
+
+  private append(event: RunAction, atMs: number): void {
+    const { kept } = this;
+    const state = this.now();
+    if (!kept || !state) return;
+    const made: RunEvent = { runId: kept.runId, deviceId: kept.deviceId, seq: kept.events.length, atMs, event };
+    const events = [...kept.events, made];
+    this.kept = { ...kept, events };
+    this.tones.hush();
+    const changed =
+      event.kind === 'undone' ? replay(kept.start.plan, events, atMs, this.find) : reduce(state, made, this.find);
+    const now = this.clock.nowMs();
+    const next = advanceTo(changed, now);
+    this.now.set(next);
+    // the first tone belongs to the tap itself: waiting for the next frame would make it late
+    this.planTones(next, now);
+    this.keepNow();
+    void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId: kept.runId, events: [made] });
+  }
+
+  private planTones(state: RunState, now: number): void {
+    const bout = currentBout(state);
+    if (!bout || state.status !== 'work' || state.heldSinceMs !== null) return;
+    const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs);
+    const from = statusMs(state) - 100;
+    const due = tonesOf(bout).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500);
+    this.tones.plan(
+      due.map((tone) => ({
+        key: `${bout.index} ${state.statusSinceMs} ${state.heldMs} ${tone.workMs}`,
+        kind: tone.kind,
+        atMs: startMs + tone.workMs,
+      })),
+    );
+  }
+
+  private keepNow(): void {
+    if (!this.kept?.begun) return;
+    this.lastKeptMs = this.clock.nowMs();
+    this.kept = { ...this.kept, seenAtMs: this.clock.wallMs() };
+    void this.store.keep(keptRunKey(this.kept.start.classId), this.kept);
+  }
+
+  /** What an application without an outbox had not sent goes there now. */
+  private handOver(kept: KeptRun): KeptRun {
+    if (kept.unsentFrom === null) return kept;
+    const { runId, start } = kept;
+    void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId, start });
+    const events = kept.events.slice(kept.unsentFrom);
+    if (events.length > 0) void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId, events });
+    return { ...kept, unsentFrom: null };
+  }
+}

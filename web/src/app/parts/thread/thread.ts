@@ -1,0 +1,249 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  type ElementRef,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatTooltip } from '@angular/material/tooltip';
+import { mdiFitToPageOutline, mdiMagnifyMinusOutline, mdiMagnifyPlusOutline } from '@mdi/js';
+import { weaveOf, weaveRows } from '@core/load';
+import type { Plan } from '@core/plan';
+import { sayTime } from '@core/say-time';
+import type { ItemTime, Timeline, TimelineEvent } from '@core/timeline';
+import { Icon } from '../icon/icon';
+import { doingOf } from '../keys/key-table';
+import { itemWords } from '../saying/item-words';
+import { threadKeys } from './thread-keys';
+import { type ThreadScale, axisMarks, barePath, crossingPath, stitchPath, tiePath, voicePath } from './stitches';
+
+/** An instant under the pointer. */
+export interface ThreadPoint {
+  readonly ms: number;
+  readonly itemId: string | null;
+  /** Where on the page, px: for what is shown beside the pointer. */
+  readonly x: number;
+  readonly below: number;
+}
+
+const leftY = 78;
+const rightY = 132;
+const weaveTop = 166;
+const rowHeight = 11;
+const height = weaveTop + weaveRows.length * (rowHeight + 3) + 6;
+const mostZoom = 32;
+/** Room for the label of the slot's end. */
+const rightMargin = 48;
+
+/**
+ * The class as two threads over time, one per foot, drawn from the timeline. A listbox: arrow keys move from item to
+ * item, + and − zoom, 0 shows the whole class.
+ */
+@Component({
+  selector: 'nw-thread',
+  imports: [Icon, MatIconButton, MatTooltip],
+  templateUrl: './thread.html',
+  styleUrl: './thread.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Thread {
+  readonly plan = input.required<Plan>();
+  readonly timeline = input.required<Timeline>();
+  readonly selected = input<string | null>(null);
+  readonly chosen = output<string>();
+  readonly pointed = output<ThreadPoint | null>();
+
+  protected readonly zoom = signal(1);
+  protected readonly hoverMs = signal<number | null>(null);
+  private readonly width = signal(900);
+  private readonly scroller = viewChild.required<ElementRef<HTMLElement>>('scroller');
+
+  protected readonly icons = {
+    closer: mdiMagnifyPlusOutline,
+    wider: mdiMagnifyMinusOutline,
+    whole: mdiFitToPageOutline,
+  };
+  protected readonly geometry = { leftY, rightY, weaveTop, rowHeight, height };
+  protected readonly rows = weaveRows;
+  protected readonly time = sayTime;
+
+  /** The axis shows the slot or the class, whichever is longer. */
+  private readonly spanMs = computed(() => Math.max(this.timeline().totalMs, this.plan().slotSeconds * 1000, 60_000));
+  protected readonly scale = computed<ThreadScale>(() => ({
+    pxPerMs: ((this.width() - rightMargin) * this.zoom()) / this.spanMs(),
+    left: leftY,
+    right: rightY,
+  }));
+  protected readonly drawnWidth = computed(() => Math.round(this.spanMs() * this.scale().pxPerMs) + rightMargin);
+  protected readonly slotX = computed(() => this.plan().slotSeconds * 1000 * this.scale().pxPerMs);
+  protected readonly endX = computed(() => this.timeline().totalMs * this.scale().pxPerMs);
+  protected readonly over = computed(() => this.timeline().totalMs > this.plan().slotSeconds * 1000);
+  protected readonly marks = computed(() =>
+    axisMarks(this.spanMs(), this.scale().pxPerMs).map((ms) => ({ ms, x: ms * this.scale().pxPerMs })),
+  );
+  protected readonly bare = computed(() => ({
+    left: barePath(this.timeline(), 'left', this.scale()),
+    right: barePath(this.timeline(), 'right', this.scale()),
+  }));
+  /** Thread that nothing is stitched on yet, up to the end of the slot. */
+  protected readonly unused = computed(() =>
+    this.over() ? '' : `M${this.endX()} ${leftY}H${this.slotX()}M${this.endX()} ${rightY}H${this.slotX()}`,
+  );
+  protected readonly crossings = computed(() => crossingPath(this.timeline(), this.scale()));
+  protected readonly ties = computed(() => tiePath(this.timeline(), this.scale()));
+  protected readonly voice = computed(() => voicePath(this.timeline(), this.scale(), 56));
+  protected readonly weave = computed(() =>
+    weaveOf(this.timeline()).map((cell) => ({
+      x: cell.startMs * this.scale().pxPerMs,
+      width: Math.max(1, (cell.endMs - cell.startMs) * this.scale().pxPerMs - 1),
+      y: weaveTop + weaveRows.findIndex((row) => row.id === cell.row) * (rowHeight + 3),
+      shade: [0, 0.2, 0.45, 0.8][cell.rating] ?? 0.8,
+    })),
+  );
+
+  private readonly eventsByItem = computed(() => {
+    const map = new Map<string, TimelineEvent[]>();
+    for (const event of this.timeline().events) {
+      if (event.itemId === null || event.lane !== 'body') continue;
+      const list = map.get(event.itemId);
+      if (list) list.push(event);
+      else map.set(event.itemId, [event]);
+    }
+    return map;
+  });
+
+  /** One path per item and foot, and what the item is in words. */
+  protected readonly items = computed(() => {
+    const scale = this.scale();
+    const plan = this.plan();
+    return this.timeline().items.map((item) => {
+      const events = this.eventsByItem().get(item.itemId) ?? [];
+      const walks = item.execution?.sidePattern === 'travelling';
+      return {
+        id: item.itemId,
+        left: stitchPath(events, 'left', scale, walks),
+        right: stitchPath(events, 'right', scale, walks),
+        label: itemWords(plan, item),
+        visits: item.visits.map((v) => ({
+          x: v.startMs * scale.pxPerMs,
+          width: Math.max(2, (v.endMs - v.startMs) * scale.pxPerMs),
+        })),
+      };
+    });
+  });
+
+  protected readonly blocks = computed(() => {
+    const scale = this.scale();
+    return this.plan().blocks.flatMap((block) => {
+      const time = this.timeline().blocks.find((b) => b.blockId === block.id);
+      if (!time || time.totalMs === 0) return [];
+      const width = time.totalMs * scale.pxPerMs;
+      return [
+        {
+          id: block.id,
+          name: fitted(block.name, width),
+          x: time.startMs * scale.pxPerMs,
+          width: Math.max(2, width - 3),
+        },
+      ];
+    });
+  });
+
+  constructor() {
+    const destroyed = inject(DestroyRef);
+    effect((cleanUp) => {
+      const element = this.scroller().nativeElement;
+      const watcher = new ResizeObserver(([entry]) =>
+        this.width.set(Math.max(280, Math.floor(entry?.contentRect.width ?? 900))),
+      );
+      watcher.observe(element);
+      cleanUp(() => watcher.disconnect());
+    });
+    effect(() => {
+      const item = this.timeline().items.find((i) => i.itemId === this.selected());
+      if (item) untracked(() => this.bringIntoView(item));
+    });
+    destroyed.onDestroy(() => this.pointed.emit(null));
+  }
+
+  protected zoomBy(factor: number, aroundX?: number): void {
+    const element = this.scroller().nativeElement;
+    const at = aroundX ?? element.clientWidth / 2;
+    const before = this.zoom();
+    const after = Math.min(mostZoom, Math.max(1, before * factor));
+    if (after === before) return;
+    const ratio = after / before;
+    this.zoom.set(after);
+    requestAnimationFrame(() => (element.scrollLeft = (element.scrollLeft + at) * ratio - at));
+  }
+
+  protected wheel(event: WheelEvent): void {
+    if (!event.ctrlKey && !event.metaKey) return;
+    event.preventDefault();
+    this.zoomBy(
+      event.deltaY < 0 ? 1.3 : 1 / 1.3,
+      event.clientX - this.scroller().nativeElement.getBoundingClientRect().left,
+    );
+  }
+
+  protected move(event: PointerEvent): void {
+    const edges = (event.currentTarget as Element).getBoundingClientRect();
+    const ms = Math.max(0, (event.clientX - edges.left) / this.scale().pxPerMs);
+    if (ms >= this.timeline().totalMs) {
+      this.leave();
+      return;
+    }
+    this.hoverMs.set(ms);
+    const item = this.timeline().items.find((i) => i.visits.some((v) => ms >= v.startMs && ms < v.endMs));
+    this.pointed.emit({ ms, itemId: item?.itemId ?? null, x: event.clientX, below: edges.bottom });
+  }
+
+  protected leave(): void {
+    this.hoverMs.set(null);
+    this.pointed.emit(null);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const ids = this.timeline()
+      .items.filter((i) => i.visits.length > 0)
+      .map((i) => i.itemId);
+    const doing = doingOf(threadKeys, event);
+    if (!doing) return;
+    event.preventDefault();
+    const at = ids.indexOf(this.selected() ?? '');
+    const target = { before: ids[Math.max(0, at - 1)], after: ids[at + 1], first: ids[0], last: ids.at(-1) };
+    switch (doing) {
+      case 'closer':
+        return this.zoomBy(1.5);
+      case 'wider':
+        return this.zoomBy(1 / 1.5);
+      case 'whole':
+        return this.zoom.set(1);
+      default:
+        if (target[doing] !== undefined) this.chosen.emit(target[doing]);
+    }
+  }
+
+  private bringIntoView(item: ItemTime): void {
+    const element = this.scroller().nativeElement;
+    const start = item.startMs * this.scale().pxPerMs;
+    if (start < element.scrollLeft || start > element.scrollLeft + element.clientWidth - 40) {
+      element.scrollTo({ left: start - 60 });
+    }
+  }
+}
+
+/** A block's name as far as it fits over its stretch; nothing rather than two letters. */
+function fitted(name: string, width: number): string {
+  const room = Math.floor((width - 4) / 7.4);
+  if (name.length <= room) return name;
+  return room >= 4 ? `${name.slice(0, room - 1)}…` : '';
+}
