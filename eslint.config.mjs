@@ -1,5 +1,6 @@
 import angular from 'angular-eslint';
 import prettier from 'eslint-config-prettier';
+import rxjs from 'eslint-plugin-rxjs-x';
 import tseslint from 'typescript-eslint';
 
 const wholeZod = {
@@ -63,6 +64,47 @@ export default tseslint.config(
       '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'nw', style: 'kebab-case' }],
       '@angular-eslint/prefer-on-push-component-change-detection': 'error',
       '@typescript-eslint/unbound-method': 'off',
+    },
+  },
+  {
+    files: ['web/src/**/*.ts'],
+    plugins: { 'rxjs-x': rxjs },
+    rules: {
+      'rxjs-x/no-nested-subscribe': 'error',
+      'rxjs-x/no-exposed-subjects': 'error',
+      'rxjs-x/no-unsafe-takeuntil': 'error',
+      'rxjs-x/no-async-subscribe': 'error',
+    },
+  },
+  {
+    // Components render signals and send commands: services own the streams and do the fetching.
+    files: ['web/src/app/{pages,parts}/**/*.ts'],
+    ignores: ['**/*.spec.ts', '**/*-{store,session,stream,flow,draft,clock,player}.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        wholeZod,
+        {
+          selector: "MemberExpression[property.name='subscribe']",
+          message: 'A service subscribes; a component reads its signals.',
+        },
+        {
+          selector: "ImportSpecifier[imported.name='firstValueFrom']",
+          message: 'A service fetches; a component reads its signals.',
+        },
+        {
+          selector: "ImportSpecifier[imported.name='HttpClient']",
+          message: 'A service fetches; a component reads its signals.',
+        },
+        {
+          selector: 'ImportDeclaration[source.value=/-api$/]',
+          message: 'A service fetches; a component reads its signals.',
+        },
+        {
+          selector: "ImportDeclaration[source.value='idb-keyval']",
+          message: 'What a browser keeps goes through BrowserStore.',
+        },
+      ],
     },
   },
   {

@@ -1,4 +1,5 @@
-import { Dose, DosePart, DoseRange } from './dose';
+import { asKind, withField, withSets } from './amount';
+import { Dose, DosePart, DoseRange, changeRange } from './dose';
 import { byFeel, counts, holds, passes, reps, stops, timed, travel } from './kinds';
 import { nextSayable, sayableCounts, sayablePauses, sayableSeconds } from './sayable';
 import { doseProduct, doseTokens, sayDose, sayPart } from './sentence';
@@ -153,5 +154,40 @@ describe('beats', () => {
 
   it('keep work and pauses apart', () => {
     expect(partTime(holds(3, 10, 5, { sets: 2, setRest: 20 }), [1])).toEqual({ workMs: 60_000, restMs: 40_000 });
+  });
+});
+
+describe('changing one number of a dose', () => {
+  it('a phase second becomes the dose’s own tempo, the others as the exercise has them', () => {
+    expect(withField(reps(8), 'tempo.1', 5, [2, 1, 3])).toEqual(reps(8, { tempo: [2, 5, 3] }));
+  });
+
+  it('a multiplier keeps what it counts', () => {
+    expect(withField(reps(1, { per: { toes: 5, directions: 2 } }), 'multipliers.1.count', 1, [5])).toEqual(
+      reps(1, { per: { toes: 5, directions: 1 } }),
+    );
+  });
+
+  it('counted another way keeps rounds and multipliers', () => {
+    const part = reps(8, { sets: 3, setRest: 20, per: { toes: 5 } });
+    expect(asKind(part, 'hold')).toEqual(holds(1, 30, 5, { sets: 3, setRest: 20, per: { toes: 5 } }));
+    expect(asKind(part, 'counts')).toEqual(counts(4, 8, 104, { sets: 3, setRest: 20, per: { toes: 5 } }));
+  });
+
+  it('one more set brings its rest; nobody does less than one or more than twenty', () => {
+    expect(withSets([reps(8), holds(1, 20, 0)], 1)).toEqual([reps(8, { sets: 2 }), holds(1, 20, 0)]);
+    expect(withSets([reps(8)], -1)).toBeNull();
+    expect(withSets([reps(8, { sets: 20 })], 1)).toBeNull();
+  });
+
+  it('a range follows when one of its doses is counted another way', () => {
+    const range = { least: [reps(4)], usual: [reps(8)], most: [reps(12)], source: 'usual practice' as const };
+    expect(changeRange(range, 'usual', [reps(10)])).toMatchObject({ least: [reps(4)], usual: [reps(10)] });
+    expect(changeRange(range, 'most', [timed(60)])).toEqual({
+      least: [timed(60)],
+      usual: [timed(60)],
+      most: [timed(60)],
+      source: "Needlework's own",
+    });
   });
 });

@@ -1,5 +1,4 @@
 export {
-  amountName,
   asKind,
   fittingNumbers,
   inShape,
@@ -14,7 +13,7 @@ export {
 } from './amount';
 export * from './dose';
 export { lengthsNotPasses } from './older';
-export { type DoseField, type DoseToken, type Stitch, beatMs } from './kind';
+export { type DoseField, type Stitch, beatMs } from './kind';
 export {
   type DoseKind,
   type PauseEvent,
@@ -22,7 +21,6 @@ export {
   breaths,
   byFeel,
   counts,
-  doseKinds,
   holds,
   kindOf,
   kindOfEvent,
@@ -33,7 +31,7 @@ export {
   timed,
   travel,
 } from './kinds';
-export { Multiplier, MultiplierKind } from './part';
+export { Multiplier, MultiplierKind, usualMultiplier } from './part';
 export * from './sayable';
 export * from './sentence';
 export * from './window';

@@ -63,7 +63,7 @@ export interface Kind<
   P extends Shared = Shared,
   S extends z.ZodType = z.ZodType<P>,
   E extends string = string,
-  G extends string = string,
+  G extends string | null = string | null,
 > {
   readonly schema: S;
   /** What it is counted as, in a list to choose from. */
@@ -103,7 +103,7 @@ export interface Kind<
   readonly music?: (part: P) => number;
   /** What a unit and the pause between two are called on the timeline. */
   readonly event: E;
-  readonly gapEvent: G | null;
+  readonly gapEvent: G;
   readonly stitch: Stitch;
   /** Too narrow to tell apart, its stitches turn into texture. */
   readonly gathers: boolean;
@@ -118,7 +118,7 @@ export interface Kind<
 }
 
 /** Keeps the literal types of a kind, so that events and schema stay exact. */
-export const defineKind = <P extends Shared, S extends z.ZodType<P>, E extends string, G extends string = never>(
+export const defineKind = <P extends Shared, S extends z.ZodType<P>, E extends string, G extends string | null>(
   kind: Kind<P, S, E, G>,
 ): Kind<P, S, E, G> => kind;
 

@@ -4,6 +4,16 @@ import * as z from 'zod';
 export const MultiplierKind = z.enum(['toes', 'gaps', 'spots', 'directions', 'contact-points', 'pulls']);
 export type MultiplierKind = z.infer<typeof MultiplierKind>;
 
+/** How many of it a foot, a movement or a sole usually has (common practice, no source). */
+export const usualMultiplier: Readonly<Record<MultiplierKind, number>> = {
+  toes: 5,
+  gaps: 4,
+  spots: 3,
+  directions: 2,
+  'contact-points': 3,
+  pulls: 2,
+};
+
 export const Multiplier = z.strictObject({ per: MultiplierKind, count: z.int().min(1).max(12) });
 export type Multiplier = z.infer<typeof Multiplier>;
 

@@ -1,3 +1,4 @@
+import { deepEqual } from 'fast-equals';
 import type { Dose } from '../dose';
 import { type Item, type Plan, type PlanCommand, applyCommand, findItem, itemsOf } from '../plan';
 import { sayTime } from '../say-time';
@@ -156,7 +157,7 @@ function* proposal(request: FitRequest, best: Searched | null, frame: Frame): Ge
   const commands: { readonly item: Item; readonly dose: Dose | null; readonly command: PlanCommand }[] = [];
   for (const item of best ? itemsOf(plan) : []) {
     const dose = doses.get(item.id) ?? null;
-    if (unsettled.has(item.id) || (dose && JSON.stringify(dose) === JSON.stringify(item.dose))) continue;
+    if (unsettled.has(item.id) || (dose && deepEqual(dose, item.dose))) continue;
     const command: PlanCommand = dose
       ? { type: 'edit-item', itemId: item.id, change: { dose } }
       : { type: 'remove-item', itemId: item.id };

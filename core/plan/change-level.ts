@@ -1,3 +1,4 @@
+import { deepEqual } from 'fast-equals';
 import { type Dose, type DoseRange, fittingNumbers, kindOf, numberIn, sameKinds, tempoOf, withNumber } from '../dose';
 import { type Exercise, type School, resolve } from '../exercise';
 import type { Item } from './plan';
@@ -14,7 +15,7 @@ export function changeLevel(item: Item, exercise: Exercise, rungId: string, scho
   if (!to?.ok) return null;
   const usual = schoolDose(to.value.doses, to.value.phaseSeconds, school.dose);
   const untouched =
-    from?.ok === true && same(item.dose, schoolDose(from.value.doses, from.value.phaseSeconds, school.dose));
+    from?.ok === true && deepEqual(item.dose, schoolDose(from.value.doses, from.value.phaseSeconds, school.dose));
   const stays = !untouched && (sameKinds(item.dose, usual) || sameKinds(item.dose, to.value.doses.usual));
   return {
     rungId,
@@ -23,8 +24,6 @@ export function changeLevel(item: Item, exercise: Exercise, rungId: string, scho
     harder: item.harder?.rungId === rungId ? null : item.harder,
   };
 }
-
-const same = (a: Dose, b: Dose) => JSON.stringify(a) === JSON.stringify(b);
 
 /** A dose with none of its numbers over the most of a level, and without a tempo for other phases than the level has. */
 function held(dose: Dose, { most }: DoseRange, phases: number): Dose {

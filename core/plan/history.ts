@@ -46,16 +46,16 @@ export function redo(history: History): History {
  * Takes back one step, also when others came after it: those are taken again over the plan without it. What had been
  * undone is forgotten. Refused where one of them makes no sense without it, or where the step is no longer there.
  */
-export function takeBack(history: History, step: Step): Result<History, CommandError | { readonly code: 'no-such-step' }> {
+export function takeBack(
+  history: History,
+  step: Step,
+): Result<History, CommandError | { readonly code: 'no-such-step' }> {
   const at = history.done.indexOf(step);
   if (at === -1) return refuse({ code: 'no-such-step' });
   const before: History = { plan: step.before, done: history.done.slice(0, at), undone: [] };
   return history.done
     .slice(at + 1)
-    .reduce<Result<History, CommandError>>(
-      (so, later) => (so.ok ? perform(so.value, later.command) : so),
-      ok(before),
-    );
+    .reduce<Result<History, CommandError>>((so, later) => (so.ok ? perform(so.value, later.command) : so), ok(before));
 }
 
 /** Several commands over a plan, one after the other; the first that is refused ends it. */

@@ -1,3 +1,4 @@
+import { deepEqual } from 'fast-equals';
 import { sayDose } from '../dose';
 import {
   type Phase,
@@ -170,7 +171,7 @@ export const twoDoses = classRule({
   look: (context) =>
     context.entries.flatMap(({ item, execution, name }) => {
       const other = (context.otherDoses.get(item.exerciseId) ?? []).find(
-        (o) => o.rungId === item.rungId && JSON.stringify(o.dose) !== JSON.stringify(item.dose),
+        (o) => o.rungId === item.rungId && !deepEqual(o.dose, item.dose),
       );
       if (!other || item.recheck || ['check', 'close'].includes(execution.exercise.family)) return [];
       const said = (dose: typeof item.dose) => sayDose(dose, execution.sidePattern);

@@ -1,6 +1,6 @@
 import type { Stage } from '../exercise';
 import { added, moved } from './mend';
-import { type Entry, classRule, named, noMends, orderRule } from './rule';
+import { type Entry, type Explanation, classRule, named, orderRule } from './rule';
 
 const stages: readonly Stage[] = ['passive', 'active', 'loaded', 'integrated'];
 
@@ -126,7 +126,7 @@ export const releasePlace = classRule({
     if (!first || !end || entries.length < 6) return [];
     const opens = found.some((e) => context.indexOf(e) < entries.length / 3);
     const closes = found.some((e) => context.indexOf(e) >= (entries.length * 2) / 3);
-    const told = (words: string, mends: typeof noMends) => [
+    const told = (words: string, mends: Explanation['mends']) => [
       { itemIds: [first.item.id], cost: 1, explain: () => ({ words, mends }) },
     ];
     if (school.release === 'closes' && !closes)

@@ -1,6 +1,6 @@
 export * from './build';
 export * from './foot-lane';
-export { type HandOver, arrivesWith, bandMove, leavesWith, surfaceFor, transition, transitionMs } from './hand-over';
+export { type HandOver, arrivesWith, leavesWith, surfaceFor, transition, transitionMs } from './hand-over';
 export * from './likely';
 export * from './option-window';
 export * from './outline';

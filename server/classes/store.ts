@@ -19,7 +19,7 @@ import { after, pageOf } from '../page';
 import { ProblemError, notFound, readStoredAs } from '../problem';
 import { classes, saves } from '../schema';
 import { EarlierStates } from './earlier-states';
-import { noteExercises } from './uses';
+import { noteExercises } from './note-exercises';
 
 type Row = typeof classes.$inferSelect;
 type Save = typeof saves.$inferSelect;

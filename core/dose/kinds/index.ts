@@ -42,8 +42,8 @@ export type WorkEvent = Kinds[DoseKind]['event'];
 export type PauseEvent = NonNullable<Kinds[DoseKind]['gapEvent']>;
 
 /** All that is particular to how a part is counted. */
-export function kindOf<P extends DosePart>(part: P): Kind<P, z.ZodType<P>, WorkEvent, PauseEvent> {
-  return kinds[part.kind] as unknown as Kind<P, z.ZodType<P>, WorkEvent, PauseEvent>;
+export function kindOf<P extends DosePart>(part: P): Kind<P, z.ZodType<P>, WorkEvent, PauseEvent | null> {
+  return kinds[part.kind] as unknown as Kind<P, z.ZodType<P>, WorkEvent, PauseEvent | null>;
 }
 
 const byEvent = new Map<string, (typeof kinds)[DoseKind]>(Object.values(kinds).map((kind) => [kind.event, kind]));

@@ -57,7 +57,11 @@ export const routes: Routes = [
     title: 'Words · Needlework',
     loadComponent: () => import('./pages/words/words-page').then((m) => m.WordsPage),
   },
-  { path: 'log', title: 'Taught · Needlework', loadComponent: () => import('./pages/log/log-page').then((m) => m.LogPage) },
+  {
+    path: 'log',
+    title: 'Taught · Needlework',
+    loadComponent: () => import('./pages/log/log-page').then((m) => m.LogPage),
+  },
   {
     path: 'log/:runId',
     title: 'Taught · Needlework',

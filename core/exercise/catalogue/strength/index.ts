@@ -28,10 +28,10 @@ import { twoFootRise } from './two-foot-rise';
 import { wedgeSquat } from './wedge-squat';
 
 export const strengthExercises: readonly Exercise[] = [
+  twoFootRise,
   ballHeldRise,
   riseBendLower,
   singleLegRise,
-  twoFootRise,
   ballAboveAnkles,
   bandGuidedRise,
   bigToeRise,

@@ -4,7 +4,7 @@ import { Subject } from 'rxjs';
 import type { ExerciseRevision } from '@core/contract';
 import { typicalTimes } from '@core/library';
 import { ExerciseApi } from './exercise-api';
-import { type Loading, loading, waiting } from './loading';
+import { loading, waiting } from './loading';
 import { SearchIndex } from './search-index';
 import { Toasts } from './toasts';
 
@@ -16,9 +16,12 @@ export class LibraryStore {
   private readonly asked$ = new Subject<void>();
   private readonly usual = new Map<string, number>();
 
-  readonly library = toSignal(loading(this.asked$, () => this.api.list()), {
-    initialValue: waiting as Loading<ExerciseRevision[]>,
-  });
+  readonly library = toSignal(
+    loading(this.asked$, () => this.api.list()),
+    {
+      initialValue: waiting,
+    },
+  );
   readonly exercises = computed((): readonly ExerciseRevision[] | null => this.library().value);
   readonly index = computed(() => new SearchIndex(this.exercises() ?? []));
   readonly byId = computed(() => new Map((this.exercises() ?? []).map((r) => [r.exercise.id, r])));

@@ -2,7 +2,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, Subject, filter, map } from 'rxjs';
 import { type School, defaultSchool } from '@core/exercise';
-import { type Loading, loading, waiting } from './loading';
+import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
 import { PreferenceApi } from './preference-api';
@@ -17,9 +17,12 @@ export class Preferences {
   private readonly asked$ = new Subject<void>();
   private readonly answered$ = new BehaviorSubject<School | null>(null);
   private readonly saving$ = new BehaviorSubject<PreferenceState | null>(null);
-  private readonly read = toSignal(loading(this.asked$, () => this.api.read()), {
-    initialValue: waiting as Loading<{ school: School }>,
-  });
+  private readonly read = toSignal(
+    loading(this.asked$, () => this.api.read()),
+    {
+      initialValue: waiting,
+    },
+  );
   private readonly answered = toSignal(this.answered$, { requireSync: true });
   private readonly saving = toSignal(this.saving$, { requireSync: true });
 

@@ -12,8 +12,7 @@ export interface WorkerLike {
 export const WORKER_FACTORY = new InjectionToken<() => WorkerLike>('worker factory');
 
 /** How far heavy work is, 0 to 1, and at last what came of it. */
-export type Progress<T> =
-  { readonly done: number; readonly result: null } | { readonly done: 1; readonly result: T };
+export type Progress<T> = { readonly done: number; readonly result: null } | { readonly done: 1; readonly result: T };
 
 /** Heavy work in the one worker: progress comes as it goes, leaving the stream cancels it, typing never waits. */
 @Injectable({ providedIn: 'root' })

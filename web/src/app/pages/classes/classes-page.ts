@@ -49,7 +49,7 @@ export class ClassesPage implements OnInit {
       };
     }),
   );
-  protected readonly hasMore = computed(() => this.list.classes().value?.next != null);
+  protected readonly hasMore = computed(() => (this.list.classes().value?.next ?? null) !== null);
 
   ngOnInit(): void {
     this.list.load();

@@ -46,8 +46,10 @@ export class ClashFlow {
       case 'both': {
         const copyId = await this.session.keepBoth(clash);
         if (copyId !== null)
-          this.toasts.offer('Your side is a class of its own.', 'Open it', () =>
-            void this.router.navigate(['/class', copyId]),
+          this.toasts.offer(
+            'Your side is a class of its own.',
+            'Open it',
+            () => void this.router.navigate(['/class', copyId]),
           );
         return;
       }

@@ -6,7 +6,7 @@ import { type Plan, copyOfPlan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
 import { classLane } from '../../data/letter';
 import { LibraryStore } from '../../data/library-store';
-import { type Loading, loading, waiting } from '../../data/loading';
+import { loading, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
 import { type Outcome, Outbox } from '../../data/outbox';
 import { Toasts } from '../../data/toasts';
@@ -46,11 +46,14 @@ export class ClassSession implements OnDestroy {
         tap((read) => this.begin(read)),
       ),
     ),
-    { initialValue: waiting as Loading<ClassRead> },
+    { initialValue: waiting },
   );
   readonly state = toSignal(this.state$, { requireSync: true });
   /** How the exercises of this class are dosed in others; nothing until that is known. */
-  readonly otherDoses = toSignal(loading(this.asked$, (id) => this.api.otherDoses(id)), { initialValue: waiting });
+  readonly otherDoses = toSignal(
+    loading(this.asked$, (id) => this.api.otherDoses(id)),
+    { initialValue: waiting },
+  );
   /** Being in trouble is said at length; else one word does. */
   readonly inTrouble = computed(() => ['away', 'refused'].includes(this.state().kind));
 

@@ -13,7 +13,7 @@ describe('all about one exercise', () => {
   const page = () => fixture.nativeElement as HTMLElement;
   const region = (name: string) => page().querySelector(`section[aria-label="${name}"]`)?.textContent ?? '';
 
-  async function open(id: string, uses: ExerciseUses = { classes: [], taught: 0 }, school = defaultSchool) {
+  async function open(id: string, uses: ExerciseUses = { classes: [], total: 0, taught: 0 }, school = defaultSchool) {
     TestBed.configureTestingModule({
       providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
     });
@@ -70,6 +70,7 @@ describe('all about one exercise', () => {
   it('moves the classes that can move, and says why the others stay', async () => {
     const use = { items: 1, beforeMs: 60_000, afterMs: 72_000 };
     await open('two-foot-rise', {
+      total: 3,
       taught: 2,
       classes: [
         { ...use, classId: 'one-1', title: 'Monday', upToDate: false, problem: null },

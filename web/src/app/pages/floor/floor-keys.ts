@@ -4,7 +4,12 @@ import type { KeyTable } from '../../parts/keys/key-table';
 export const floorKeys = {
   where: 'On the floor',
   bindings: [
-    { keys: [' ', 'Enter', 'PageDown'], shown: 'Space, Page Down', words: 'set up, count, hold, go on', does: 'primary' },
+    {
+      keys: [' ', 'Enter', 'PageDown'],
+      shown: 'Space, Page Down',
+      words: 'set up, count, hold, go on',
+      does: 'primary',
+    },
     { keys: ['ArrowRight'], shown: '← →', words: 'back, next', does: 'next' },
     { keys: ['ArrowLeft', 'PageUp'], shown: '← →', words: 'back, next', does: 'back' },
     { keys: ['+'], shown: '+ −', words: 'one more set, one less', does: 'more' },

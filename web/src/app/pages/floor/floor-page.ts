@@ -169,7 +169,10 @@ export class FloorPage implements OnInit, OnDestroy {
       case 'compare':
         return { name: 'compare the feet', words: '' };
       case 'other-side':
-        return { name: next.feet === 'left' || next.feet === 'right' ? `${next.feet} foot` : 'both feet', words: 'the same again' };
+        return {
+          name: next.feet === 'left' || next.feet === 'right' ? `${next.feet} foot` : 'both feet',
+          words: 'the same again',
+        };
       case 'item':
         return { name: next.name, words: next.setup };
       default:

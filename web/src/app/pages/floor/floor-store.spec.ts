@@ -6,9 +6,10 @@ import { reps } from '@core/dose';
 import { counting } from '@core/run';
 import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { WORKER_FACTORY } from '../../worker/heavy-work';
+import { MemoryStore } from '../../../testing/memory-store';
+import { BrowserStore } from '../../data/browser-store';
 import { CLOCKS, FloorClock } from './floor-clock';
 import { FloorStore } from './floor-store';
-import { type KeptRun, RunBox } from './run-box';
 import { TonePlayer } from './tone-player';
 
 const at = '2026-11-24T12:00:00.000Z';
@@ -17,15 +18,16 @@ const at = '2026-11-24T12:00:00.000Z';
 class HandClock {
   wall = Date.parse(at);
   monotonic = 0;
-  readonly beats$ = new Subject<null>();
+  private readonly beat$ = new Subject<null>();
+  readonly beats$ = this.beat$.asObservable();
   pass(ms: number): void {
     this.wall += ms;
     this.monotonic += ms;
-    this.beats$.next(null);
+    this.beat$.next(null);
   }
   sleep(ms: number): void {
     this.wall += ms;
-    this.beats$.next(null);
+    this.beat$.next(null);
   }
 }
 
@@ -33,15 +35,10 @@ describe('the class on the floor', () => {
   let clock: HandClock;
   let store: FloorStore;
   let http: HttpTestingController;
-  let kept: KeptRun | null;
-  const box = {
-    keep: (run: KeptRun) => Promise.resolve(void (kept = JSON.parse(JSON.stringify(run)) as KeptRun)),
-    find: () => Promise.resolve(kept),
-    forget: () => Promise.resolve(void (kept = null)),
-  };
+  let kept: MemoryStore;
   const tones = { plan: jest.fn(), hush: jest.fn(), wake: jest.fn() };
   const soon = async () => {
-    for (let i = 0; i < 6; i++) await Promise.resolve();
+    for (let i = 0; i < 12; i++) await Promise.resolve();
   };
 
   const make = () => {
@@ -53,7 +50,7 @@ describe('the class on the floor', () => {
         provideHttpClient(),
         provideHttpClientTesting(),
         { provide: WORKER_FACTORY, useValue: () => ({ postMessage: jest.fn(), addEventListener: jest.fn() }) },
-        { provide: RunBox, useValue: box },
+        { provide: BrowserStore, useValue: kept },
         { provide: TonePlayer, useValue: tones },
         {
           provide: CLOCKS,
@@ -79,7 +76,7 @@ describe('the class on the floor', () => {
 
   beforeEach(() => {
     clock = new HandClock();
-    kept = null;
+    kept = new MemoryStore();
     make();
   });
 
@@ -144,6 +141,7 @@ describe('the class on the floor', () => {
     clock.pass(5000);
     store.act({ kind: 'started' });
     await soon();
+    window.dispatchEvent(new Event('online'));
     http.expectOne({ method: 'PUT' }).flush(null);
     await soon();
     const sent = http.expectOne({ method: 'POST' });
@@ -156,12 +154,53 @@ describe('the class on the floor', () => {
     expect((next.request.body as { events: { seq: number }[] }).events.map((e) => e.seq)).toEqual([2]);
   });
 
+  it('keeps a class taught to its end without a server, also when the floor is opened anew', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    store.act({ kind: 'ended' });
+    await soon();
+    http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
+    const remarks = store.remark(9, 'Windy.');
+    await soon();
+    expect(await remarks).toBe(false);
+    make();
+    const opening = store.open('class-1');
+    await soon();
+    http.expectOne('/api/classes/class-1').error(new ProgressEvent('offline'));
+    await opening;
+    http.expectOne({ method: 'PUT' }).flush(null);
+    http.expectOne({ method: 'POST' }).flush(null);
+    expect(http.expectOne({ method: 'PUT' }).request.body).toEqual({ headcount: 9, note: 'Windy.' });
+  });
+
+  it('takes up a run of an application without an outbox, in today’s words, and sends what was not sent', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    await soon();
+    const now = kept.shelf.get('floor:class-1') as Record<string, unknown>;
+    const { format, unsentFrom, ...older } = now;
+    void [format, unsentFrom];
+    const event = { runId: now['runId'], deviceId: now['deviceId'], seq: 1, atMs: 0, event: { kind: 'moved', leg: 1 } };
+    // the page that is left keeps its own state once more
+    TestBed.resetTestingModule();
+    kept.shelf.clear();
+    kept.shelf.set('floor:class-1', { ...older, events: [...(now['events'] as object[]), event], sent: 1 });
+    make();
+    await store.open('class-1');
+    await soon();
+    expect(store.state()?.boutIndex).toBe(1);
+    http.expectOne({ method: 'PUT' }).flush(null);
+    const posted = http.expectOne({ method: 'POST' }).request.body as { events: { event: object }[] };
+    expect(posted.events.map((e) => e.event)).toEqual([{ kind: 'moved', bout: 1 }]);
+  });
+
   it('adds and takes a set, and says when there is only one', async () => {
     await open();
     store.act({ kind: 'started' });
     const before = store.state()?.timeline.totalMs ?? 0;
     store.changeSets(1);
-    expect(store.state()?.timeline.totalMs).toBe(before + 60_000);
+    // five reps of 4 s and a rest of 15 s between two sets, on each foot
+    expect(store.state()?.timeline.totalMs).toBe(before + 70_000);
     store.changeSets(-1);
     store.changeSets(-1);
     expect(store.state()?.timeline.totalMs).toBe(before);
@@ -187,6 +226,9 @@ describe('the class on the floor', () => {
     await soon();
     http.expectOne('/api/classes/class-1').error(new ProgressEvent('offline'));
     await opening;
-    expect(store.failure()).toContain('server does not answer');
+    expect(store.opening()).toMatchObject({
+      status: 'failed',
+      words: expect.stringContaining('server does not answer') as string,
+    });
   });
 });

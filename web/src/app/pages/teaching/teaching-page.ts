@@ -61,7 +61,8 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
                       [name]="q.id"
                       [checked]="a.chosen"
                       [disabled]="preferences.state() === 'fetching' || preferences.state() === 'not-read'"
-                      (change)="answer(q.id, a.id)" />
+                      (change)="answer(q.id, a.id)"
+                    />
                     {{ a.words }}
                     @if (a.usual) {
                       <small>where Needlework starts</small>

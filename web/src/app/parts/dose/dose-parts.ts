@@ -7,26 +7,23 @@ import {
   type DoseKind,
   type DosePart,
   type FeetPattern,
-  type MultiplierKind,
+  MultiplierKind,
+  asKind,
   doseProduct,
   doseTokens,
   feetWords,
+  kindChoices,
+  kinds,
   reps,
   sayMultiplier,
+  sayableOn,
   sayablePauses,
+  usualMultiplier,
+  withField,
+  withNumber,
 } from '@core/dose';
 import { Icon } from '../icon/icon';
-import { asKind, kindWords, scaleOf, withField, withPart } from './dose-edit';
 import { NumberField } from './number-field';
-
-const usualCount: Readonly<Record<MultiplierKind, number>> = {
-  toes: 5,
-  gaps: 4,
-  spots: 3,
-  directions: 2,
-  'contact-points': 3,
-  pulls: 2,
-};
 
 /** A dose as a sentence whose numbers can be changed. */
 @Component({
@@ -43,9 +40,9 @@ export class DoseParts {
   readonly changed = output<Dose>();
 
   protected readonly icons = { more: mdiChevronDown, remove: mdiClose, add: mdiPlus };
-  protected readonly kinds = (Object.keys(kindWords) as DoseKind[]).map((kind) => ({ kind, words: kindWords[kind] }));
-  protected readonly scaleOf = scaleOf;
-  protected readonly kindWords = kindWords;
+  protected readonly kinds = kindChoices;
+  protected readonly scaleOf = ({ scale }: DoseField) => sayableOn(scale);
+  protected readonly kindWords = (kind: DoseKind) => kinds[kind].name;
   protected readonly pauses = sayablePauses;
 
   private readonly phaseSeconds = computed(() => this.phases().map((p) => p.seconds));
@@ -56,9 +53,9 @@ export class DoseParts {
       part,
       tokens: doseTokens(part, this.phases()),
       product: doseProduct(part, this.phaseSeconds(), this.pattern()),
-      offered: (Object.keys(usualCount) as MultiplierKind[])
+      offered: MultiplierKind.options
         .filter((per) => !part.multipliers.some((m) => m.per === per))
-        .map((per) => ({ per, words: `${usualCount[per]} ${sayMultiplier(per, 2)}` })),
+        .map((per) => ({ per, words: `${usualMultiplier[per]} ${sayMultiplier(per, 2)}` })),
     })),
   );
 
@@ -67,7 +64,7 @@ export class DoseParts {
   }
 
   protected setSets(index: number, part: DosePart, sets: number): void {
-    this.set(index, { ...part, sets, setRestSeconds: part.setRestSeconds || (sets > 1 ? 15 : 0) });
+    this.set(index, withNumber(part, 'sets', sets));
   }
 
   protected setRest(index: number, part: DosePart, setRestSeconds: number): void {
@@ -79,7 +76,7 @@ export class DoseParts {
   }
 
   protected addMultiplier(index: number, part: DosePart, per: MultiplierKind): void {
-    this.set(index, { ...part, multipliers: [...part.multipliers, { per, count: usualCount[per] }] });
+    this.set(index, { ...part, multipliers: [...part.multipliers, { per, count: usualMultiplier[per] }] });
   }
 
   protected dropMultiplier(index: number, part: DosePart, at: number): void {
@@ -99,6 +96,6 @@ export class DoseParts {
   }
 
   private set(index: number, part: DosePart): void {
-    this.changed.emit(withPart(this.dose(), index, part));
+    this.changed.emit(this.dose().map((p, i) => (i === index ? part : p)));
   }
 }

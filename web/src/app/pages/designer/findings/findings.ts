@@ -74,7 +74,9 @@ const firstFew = 6;
         } @else {
           <div class="steps">
             @if (finding.mend(); as mend) {
-              <button matButton="outlined" type="button" (click)="store.do(mend.command)">{{ mend.words }}{{ costOf(mend) }}</button>
+              <button matButton="outlined" type="button" (click)="store.do(mend.command)">
+                {{ mend.words }}{{ costOf(mend) }}
+              </button>
             }
             <button matButton type="button" (click)="noting.set(finding.key)">I want it so</button>
           </div>

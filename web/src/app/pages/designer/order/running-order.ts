@@ -20,15 +20,7 @@ import {
 import { MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { mdiDotsVertical, mdiDrag } from '@mdi/js';
-import {
-  type Addition,
-  type Block,
-  type Plan,
-  addAgain,
-  addRecheck,
-  findItem,
-  recheckExercise,
-} from '@core/plan';
+import { type Addition, type Block, type Plan, addAgain, addRecheck, findItem, recheckExercise } from '@core/plan';
 import type { Finding } from '@core/sequence';
 import { sayTime } from '@core/say-time';
 import type { Timeline } from '@core/timeline';

@@ -1,3 +1,5 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
@@ -5,6 +7,7 @@ import type { ExerciseRevision } from '@core/contract';
 import { catalogue } from '@core/exercise/catalogue';
 import { newPlan } from '@core/plan';
 import { sampleRevision } from '@core/testing/sample';
+import { LibraryStore } from '../../../data/library-store';
 import { PlanStore } from '../plan-store';
 import { Picker } from './picker';
 
@@ -29,13 +32,20 @@ describe('picking an exercise', () => {
 
   beforeEach(async () => {
     TestBed.configureTestingModule({
-      providers: [provideRouter([]), PlanStore, { provide: MatSnackBar, useValue: { open: jest.fn() } }],
+      providers: [
+        provideRouter([]),
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        PlanStore,
+        { provide: MatSnackBar, useValue: { open: jest.fn() } },
+      ],
     });
     const store = TestBed.inject(PlanStore);
     store.open(newPlan('class-1', 'Empty', 600), library);
     fixture = TestBed.createComponent(Picker);
     fixture.componentRef.setInput('plan', store.plan());
-    fixture.componentRef.setInput('library', library);
+    TestBed.inject(LibraryStore).load();
+    TestBed.inject(HttpTestingController).expectOne('/api/exercises').flush({ exercises: library });
     await fixture.whenStable();
   });
 

@@ -1,17 +1,13 @@
+import { provideHttpClient } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { Exercise } from '@core/exercise';
 import { named } from '../../../../testing/built-in';
-import { LibraryApi } from '../../../data/exercise-api';
+import { MemoryStore } from '../../../../testing/memory-store';
+import { BrowserStore } from '../../../data/browser-store';
 import { Belonging } from './belonging';
 import { ExerciseDraft } from './exercise-draft';
 import { LadderEditor } from './ladder-editor';
 import { PhasesEditor } from './phases-editor';
-
-jest.mock('idb-keyval', () => ({
-  get: () => Promise.resolve(undefined),
-  set: () => Promise.resolve(),
-  del: () => Promise.resolve(),
-}));
 
 const type = (input: HTMLInputElement | null | undefined, value: string) => {
   if (!input) throw new Error('no such field');
@@ -20,7 +16,9 @@ const type = (input: HTMLInputElement | null | undefined, value: string) => {
 };
 
 async function editing<T>(editor: new () => T, id: string) {
-  TestBed.configureTestingModule({ providers: [ExerciseDraft, { provide: LibraryApi, useValue: {} }] });
+  TestBed.configureTestingModule({
+    providers: [ExerciseDraft, provideHttpClient(), { provide: BrowserStore, useValue: new MemoryStore() }],
+  });
   const draft = TestBed.inject(ExerciseDraft);
   await draft.open(id, named(id).exercise, named(id).revision, () => true);
   const fixture: ComponentFixture<T> = TestBed.createComponent(editor);

@@ -1,19 +1,13 @@
-import { HttpErrorResponse } from '@angular/common/http';
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
-import { of, throwError } from 'rxjs';
 import type { ExerciseRevision } from '@core/contract';
 import { Exercise } from '@core/exercise';
 import { catalogue } from '@core/exercise/catalogue';
-import { LibraryApi } from '../../../data/exercise-api';
+import { MemoryStore } from '../../../../testing/memory-store';
+import { BrowserStore } from '../../../data/browser-store';
 import { ExerciseDraft } from './exercise-draft';
 import { freeId, idOf, newExercise, newLadder, phasesFor } from './new-exercise';
-
-const kept = new Map<string, unknown>();
-jest.mock('idb-keyval', () => ({
-  get: (key: string) => Promise.resolve(kept.get(key)),
-  set: (key: string, value: unknown) => Promise.resolve(void kept.set(key, value)),
-  del: (key: string) => Promise.resolve(void kept.delete(key)),
-}));
 
 const rise = catalogue.find((e) => e.id === 'two-foot-rise')!;
 const revisionOf = (exercise: Exercise): ExerciseRevision => ({
@@ -25,15 +19,25 @@ const revisionOf = (exercise: Exercise): ExerciseRevision => ({
 });
 
 describe('writing an exercise', () => {
-  const save = jest.fn();
   let draft: ExerciseDraft;
+  let store: MemoryStore;
+  let http: HttpTestingController;
+  const soon = async () => {
+    for (let i = 0; i < 12; i++) await Promise.resolve();
+  };
+  const put = (id: string) => http.expectOne({ method: 'PUT', url: `/api/exercises/${id}` });
   beforeEach(() => {
-    kept.clear();
-    save.mockReset();
+    store = new MemoryStore();
     TestBed.configureTestingModule({
-      providers: [ExerciseDraft, { provide: LibraryApi, useValue: { save, one: () => of(revisionOf(rise)) } }],
+      providers: [
+        ExerciseDraft,
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        { provide: BrowserStore, useValue: store },
+      ],
     });
     draft = TestBed.inject(ExerciseDraft);
+    http = TestBed.inject(HttpTestingController);
   });
 
   it('says nothing about empty fields before saving is asked for, then names each', async () => {
@@ -43,44 +47,81 @@ describe('writing an exercise', () => {
     expect(draft.problem('purpose')).toBe('must not be empty.');
     expect(draft.problem('name.plain')).toBe('must not be empty.');
     expect(draft.refusal()).toContain('Nothing is lost');
-    expect(save).not.toHaveBeenCalled();
+    http.verify();
   });
 
   it('gives a new exercise an id from its name that is not taken', async () => {
-    save.mockImplementation((_, exercise: Exercise) => of(revisionOf(exercise)));
-    await draft.open(
-      'copy',
-      { ...rise, id: '', name: { plain: 'Relevé, twice', anatomical: 'x' } },
-      null,
-      (id) => id === 'releve-twice',
-    );
-    const saved = await draft.save();
-    expect(saved?.exercise.id).toBe('releve-twice-2');
-    expect(save).toHaveBeenCalledWith(null, expect.objectContaining({ id: 'releve-twice-2' }));
+    const named = { ...rise, id: '', name: { plain: 'Relevé, twice', anatomical: 'x' } };
+    await draft.open('copy', named, null, (id) => id === 'releve-twice');
+    const saving = draft.save();
+    await soon();
+    const request = put('releve-twice-2');
+    expect(request.request.body).toMatchObject({ basedOn: null, exercise: { id: 'releve-twice-2' } });
+    request.flush(revisionOf({ ...named, id: 'releve-twice-2' }));
+    expect((await saving)?.exercise.id).toBe('releve-twice-2');
   });
 
-  it('keeps what was typed when the server is lost or another page was first', async () => {
+  it('keeps what was typed when the server is lost, and saves it when it is back', async () => {
     await draft.open(rise.id, rise, 'b'.repeat(32), () => true);
     draft.edit((e) => ({ ...e, purpose: 'Typed for minutes.' }));
-    save.mockReturnValueOnce(throwError(() => new HttpErrorResponse({ status: 0 })));
-    expect(await draft.save()).toBeNull();
-    expect(draft.refusal()).toContain('does not answer');
+    const saving = draft.save();
+    await soon();
+    put(rise.id).error(new ProgressEvent('offline'));
+    expect(await saving).toBeNull();
+    expect(draft.refusal()).toContain('will be saved when it is back');
     expect(draft.exercise().purpose).toBe('Typed for minutes.');
-    save.mockReturnValueOnce(throwError(() => new HttpErrorResponse({ status: 409 })));
-    expect(await draft.save()).toBeNull();
-    expect(draft.theirs()?.exercise.id).toBe(rise.id);
-    draft.settle('mine');
-    save.mockImplementation((_, exercise: Exercise) => of(revisionOf(exercise)));
-    await draft.save();
-    expect(save.mock.calls.at(-1)).toEqual(['a'.repeat(32), { ...rise, purpose: 'Typed for minutes.' }]);
+    window.dispatchEvent(new Event('online'));
+    expect(put(rise.id).request.body).toMatchObject({ exercise: { purpose: 'Typed for minutes.' } });
   });
 
-  it('finds what was typed last time in this browser', async () => {
-    kept.set('exercise-draft:new', { basedOn: null, exercise: { ...newExercise(), purpose: 'Half written' } });
-    expect(await draft.open('new', newExercise(), null, () => false)).toBe(true);
-    expect(draft.exercise().purpose).toBe('Half written');
+  it('shows both sides when another page was first; mine goes on top of theirs', async () => {
+    await draft.open(rise.id, rise, 'b'.repeat(32), () => true);
+    draft.edit((e) => ({ ...e, purpose: 'Typed for minutes.' }));
+    const saving = draft.save();
+    await soon();
+    put(rise.id).flush(
+      { type: 'urn:x', title: 'Changed', status: 409, detail: 'x', code: 'exercise-changed' },
+      { status: 409, statusText: 'Conflict' },
+    );
+    await soon();
+    http.expectOne({ method: 'GET', url: `/api/exercises/${rise.id}` }).flush(revisionOf(rise));
+    expect(await saving).toBeNull();
+    expect(draft.theirs()?.exercise.id).toBe(rise.id);
+    draft.choose('mine');
+    const again = draft.save();
+    await soon();
+    const request = put(rise.id);
+    expect(request.request.body).toEqual({
+      basedOn: 'a'.repeat(32),
+      exercise: { ...JSON.parse(JSON.stringify(rise)), purpose: 'Typed for minutes.' } as Exercise,
+    });
+    request.flush(revisionOf({ ...rise, purpose: 'Typed for minutes.' }));
+    expect((await again)?.exercise.purpose).toBe('Typed for minutes.');
+  });
+
+  it('finds what was typed last time in this browser, finished or not, of an older application too', async () => {
+    const { format, ...older } = { ...newExercise(), purpose: 'Half written' };
+    void format;
+    store.shelf.set('exercise-draft:new', { basedOn: null, exercise: older });
+    expect((await draft.open('new', newExercise(), null, () => false)).kept).toBe(true);
+    expect(draft.exercise()).toMatchObject({ format: 1, purpose: 'Half written' });
     await draft.forget();
-    expect(kept.size).toBe(0);
+    expect(store.shelf.size).toBe(0);
+  });
+
+  it('opens the exercise where what was typed is cut in half or of another shape, says so, and keeps it', async () => {
+    store.shelf.set('exercise-draft:new', { basedOn: null, exercise: { name: 'Rise', performance: 7 } });
+    const found = await draft.open('new', newExercise(), null, () => false);
+    expect(found.kept).toBe(false);
+    expect(found.unreadable).toContain('What you had typed here');
+    expect(draft.exercise()).toEqual(newExercise());
+    expect(store.shelf.has('exercise-draft:new')).toBe(true);
+  });
+
+  it('does not bring back what was saved meanwhile', async () => {
+    store.shelf.set('exercise-draft:two-foot-rise', { format: 1, basedOn: 'a'.repeat(32), exercise: rise });
+    expect((await draft.open(rise.id, rise, 'c'.repeat(32), () => true)).kept).toBe(false);
+    expect(store.shelf.size).toBe(0);
   });
 });
 

@@ -87,7 +87,7 @@ export class ExerciseDraft {
     // Typed here a key of its own, so that what cannot be read is not written over.
     if (found?.unreadable) this.key = `${this.key}:${newId()}`;
     // It was saved later, from the outbox: nothing of it is left to save.
-    const isSaved = found?.value != null && deepEqual(found.value.exercise, exercise);
+    const isSaved = found?.value ? deepEqual(found.value.exercise, exercise) : false;
     if (isSaved) await this.store.forget(this.key);
     const typed = isSaved ? null : (found?.value ?? null);
     this.basedOn = typed?.basedOn ?? basedOn;

@@ -1,0 +1,82 @@
+import * as z from 'zod';
+import { ExerciseDocument, PlanDocument, Preferences, RunEvents, RunRemarks, StartRun } from '@core/contract';
+import { Id } from '@core/id';
+import { RevisionId } from '@core/plan';
+import type { Result } from '@core/result';
+import { type ReadError, readStored } from '@core/stored';
+
+const shared = {
+  format: z.literal(1),
+  /** Its own id: sent twice it counts once. */
+  id: Id,
+};
+
+/** Something that goes to the server and is kept in this browser until the server has it. */
+export const Letter = z.discriminatedUnion('kind', [
+  z.strictObject({
+    ...shared,
+    kind: z.literal('class'),
+    plan: PlanDocument,
+    /** The version it was made on; null for the one that the letter before it makes. */
+    basedOn: z.int().nullable(),
+  }),
+  z.strictObject({ ...shared, kind: z.literal('run-start'), runId: Id, start: StartRun }),
+  z.strictObject({ ...shared, kind: z.literal('run-events'), runId: Id, events: RunEvents.shape.events }),
+  z.strictObject({ ...shared, kind: z.literal('run-remarks'), runId: Id, remarks: RunRemarks }),
+  z.strictObject({ ...shared, kind: z.literal('preferences'), preferences: Preferences }),
+  z.strictObject({
+    ...shared,
+    kind: z.literal('exercise'),
+    exercise: ExerciseDocument,
+    basedOn: RevisionId.nullable(),
+  }),
+]);
+export type Letter = z.infer<typeof Letter>;
+
+/** A class as an earlier application kept its unsaved edits. */
+const Draft = z.object({ saveId: Id, basedOn: z.int(), plan: z.unknown() });
+
+/** Before letters carried a number there were only unsaved edits of classes. */
+function fromDraft(stored: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> {
+  const draft = Draft.safeParse(stored);
+  if (!draft.success) return stored;
+  const { saveId, basedOn, plan } = draft.data;
+  return { kind: 'class', id: saveId, basedOn, plan };
+}
+
+export const readLetter = (stored: unknown): Result<Letter, ReadError> => readStored(Letter, [fromDraft], stored);
+
+/** Letters of one lane go in order, one after the other; lanes do not wait for each other. */
+export function laneOf(letter: Letter): string {
+  switch (letter.kind) {
+    case 'class':
+      return classLane(letter.plan.id);
+    case 'run-start':
+    case 'run-events':
+    case 'run-remarks':
+      return `run:${letter.runId}`;
+    case 'preferences':
+      return 'preferences';
+    case 'exercise':
+      return `exercise:${letter.exercise.id}`;
+  }
+}
+export const classLane = (classId: string): string => `class:${classId}`;
+
+/** Whether a newer letter says all that the older one did. */
+export const replaces = (newer: Letter, older: Letter): boolean =>
+  newer.kind === older.kind && ['class', 'preferences', 'exercise', 'run-remarks'].includes(newer.kind);
+
+/** The letters that go with the first of a lane in one message: events of a run, up to so many. */
+export function together(letters: readonly Letter[]): { readonly sent: Letter; readonly covers: number } | null {
+  const [first] = letters;
+  if (first?.kind !== 'run-events') return first ? { sent: first, covers: 1 } : null;
+  let events = first.events;
+  let covers = 1;
+  for (const next of letters.slice(1)) {
+    if (next.kind !== 'run-events' || events.length + next.events.length > 400) break;
+    events = [...events, ...next.events];
+    covers += 1;
+  }
+  return { sent: { ...first, events }, covers };
+}

@@ -1,0 +1,200 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { defaultSchool } from '@core/exercise';
+import { MemoryStore } from '../../testing/memory-store';
+import { samplePlan, sampleRevisions } from '../../testing/sample-class';
+import { BrowserStore } from './browser-store';
+import type { Letter } from './letter';
+import { type Outcome, Outbox } from './outbox';
+
+const at = '2026-11-24T12:00:00.000Z';
+let made = 0;
+const edit = (title: string, basedOn: number | null = 4): Letter => ({
+  kind: 'class',
+  format: 1,
+  id: `save-${++made}`,
+  plan: { ...samplePlan(), title },
+  basedOn,
+});
+const event = (seq: number): Letter => ({
+  kind: 'run-events',
+  format: 1,
+  id: `event-${++made}`,
+  runId: 'run-1',
+  events: [{ runId: 'run-1', deviceId: 'device-1', seq, atMs: seq * 1000, event: { kind: 'started' } }],
+});
+const refusal = (code: string, status: number, more: object = {}) =>
+  [
+    { type: 'urn:x', title: 'Not saved', status, detail: 'Too many reps.', code, ...more },
+    { status, statusText: 'x' },
+  ] as const;
+
+describe('the outbox', () => {
+  let store: MemoryStore;
+  let outbox: Outbox;
+  let http: HttpTestingController;
+  let heard: Outcome['result']['kind'][];
+  const soon = async () => {
+    for (let i = 0; i < 12; i++) await Promise.resolve();
+  };
+  const open = async () => {
+    TestBed.resetTestingModule();
+    TestBed.configureTestingModule({
+      providers: [provideHttpClient(), provideHttpClientTesting(), { provide: BrowserStore, useValue: store }],
+    });
+    outbox = TestBed.inject(Outbox);
+    http = TestBed.inject(HttpTestingController);
+    heard = [];
+    outbox.outcomes$.subscribe(({ result }) => heard.push(result.kind));
+    await outbox.ready;
+    await soon();
+  };
+  const sent = () => http.expectOne({ method: 'PUT', url: '/api/classes/class-1' });
+  const body = (request: ReturnType<typeof sent>) =>
+    request.request.body as { saveId: string; basedOn: number; plan: { title: string } };
+  const answer = (request: ReturnType<typeof sent>, version: number) =>
+    request.flush({ id: 'class-1', version, updatedAt: at });
+
+  beforeEach(async () => {
+    jest.useFakeTimers();
+    store = new MemoryStore();
+    await open();
+  });
+  afterEach(() => jest.useRealTimers());
+
+  it('keeps a letter on disk before it is answered, and forgets it when the server has it', async () => {
+    await outbox.put(edit('One'));
+    expect(store.shelf.size).toBe(1);
+    answer(sent(), 5);
+    await soon();
+    expect([store.shelf.size, outbox.waiting(), heard]).toEqual([0, 0, ['sending', 'sent']]);
+  });
+
+  it('waits for a quiet moment, and sends the newest edit alone', async () => {
+    await outbox.put(edit('One'), 700);
+    await outbox.put(edit('Two'), 700);
+    jest.advanceTimersByTime(699);
+    http.expectNone('/api/classes/class-1');
+    jest.advanceTimersByTime(1);
+    expect(body(sent()).plan.title).toBe('Two');
+    expect(store.shelf.size).toBe(1);
+  });
+
+  it('sends an edit made meanwhile after the first, on the version that the first made', async () => {
+    await outbox.put(edit('One'));
+    const first = sent();
+    await outbox.put(edit('Two'));
+    http.expectNone('/api/classes/class-1');
+    answer(first, 9);
+    expect(body(sent())).toMatchObject({ basedOn: 9, plan: { title: 'Two' } });
+  });
+
+  it('tries the same letter again until the server answers, and says so each time', async () => {
+    await outbox.put(edit('One'));
+    const first = sent();
+    first.error(new ProgressEvent('offline'));
+    jest.advanceTimersByTime(3000);
+    const again = sent();
+    expect(body(again).saveId).toBe(body(first).saveId);
+    again.error(new ProgressEvent('offline'));
+    window.dispatchEvent(new Event('online'));
+    answer(sent(), 5);
+    expect(heard).toEqual(['sending', 'away', 'away', 'sent']);
+  });
+
+  it('takes up what an earlier page left, also when the answer to it was lost', async () => {
+    await outbox.put(edit('One'));
+    const lost = body(sent());
+    await outbox.put(edit('Two'));
+    await open();
+    const again = sent();
+    expect(body(again)).toMatchObject({ saveId: lost.saveId, basedOn: 4, plan: { title: 'One' } });
+    answer(again, 5);
+    expect(body(sent())).toMatchObject({ basedOn: 5, plan: { title: 'Two' } });
+  });
+
+  it('takes up the unsaved edits of an application that had no outbox, in their old words', async () => {
+    const { format, ...plan } = { ...samplePlan(), title: 'Drafted' };
+    void format;
+    store.shelf.set('draft:class-1', { plan, basedOn: 3, saveId: 'save-old' });
+    await open();
+    expect(outbox.newest('class:class-1')).toMatchObject({ kind: 'class', basedOn: 3 });
+    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 2 } });
+  });
+
+  it('tells what it cannot read and leaves it where it is: cut in half, or of a newer version', async () => {
+    store.shelf.set('draft:class-1', { plan: { ...samplePlan(), format: 77 }, basedOn: 3, saveId: 'save-new' });
+    store.shelf.set('letter 000000000000001 000000 class:class-2 half', { kind: 'class', format: 1 });
+    await open();
+    expect(outbox.unreadable('class:class-1')).toContain('An unsaved edit of this class');
+    expect(outbox.unreadable('class:class-2')).toContain('not-readable');
+    expect(outbox.unreadable('class:class-3')).toBeNull();
+    expect(store.shelf.size).toBe(2);
+    http.expectNone('/api/classes/class-1');
+  });
+
+  it('stops a lane at a clash until somebody has chosen', async () => {
+    await outbox.put(edit('Mine'));
+    const current = { plan: samplePlan(), version: 9, updatedAt: at, revisions: [...sampleRevisions] };
+    sent().flush(...refusal('clash', 409, { clash: { current, keptRevision: 3 } }));
+    await outbox.put(edit('Still typing'));
+    jest.advanceTimersByTime(10_000);
+    http.expectNone('/api/classes/class-1');
+    expect(store.shelf.size).toBe(2);
+    await outbox.drop('class:class-1');
+    expect(store.shelf.size).toBe(0);
+    await outbox.put(edit('Mine goes on', 9));
+    expect(body(sent())).toMatchObject({ basedOn: 9 });
+  });
+
+  it('lets a refused edit give way to the next one', async () => {
+    await outbox.put(edit('A thousand reps'));
+    const first = sent();
+    await outbox.put(edit('Ten reps'));
+    first.flush(...refusal('not-valid', 422));
+    expect(body(sent())).toMatchObject({ basedOn: 4, plan: { title: 'Ten reps' } });
+    expect(heard).toEqual(['sending', 'refused', 'sending']);
+  });
+
+  it('sends what happened on the floor in order, together, after the run has begun', async () => {
+    const start = { classId: 'class-1', version: 1, plan: samplePlan(), startedAt: at };
+    await outbox.put({ kind: 'run-start', format: 1, id: 'start-1', runId: 'run-1', start });
+    for (const seq of [0, 1, 2]) await outbox.put(event(seq));
+    http.expectOne({ method: 'PUT', url: '/api/runs/run-1' }).flush(null);
+    const posted = http.expectOne({ method: 'POST', url: '/api/runs/run-1/events' });
+    expect((posted.request.body as { events: { seq: number }[] }).events.map((e) => e.seq)).toEqual([0, 1, 2]);
+    posted.flush(null);
+    await soon();
+    expect(store.shelf.size).toBe(0);
+  });
+
+  it('does not let one lane wait for another', async () => {
+    await outbox.put(edit('Waiting'));
+    sent().error(new ProgressEvent('offline'));
+    await outbox.put({ kind: 'preferences', format: 1, id: 'pref-1', preferences: { school: defaultSchool } });
+    http.expectOne({ method: 'PUT', url: '/api/preferences' }).flush(null);
+    expect(outbox.newest('preferences')).toBeNull();
+    expect(outbox.newest('class:class-1')).not.toBeNull();
+  });
+
+  it('answers at once that the server is away where an earlier letter is being tried again', async () => {
+    const first = outbox.send({ kind: 'preferences', format: 1, id: 'pref-1', preferences: { school: defaultSchool } });
+    await soon();
+    http.expectOne('/api/preferences').error(new ProgressEvent('offline'));
+    expect((await first).kind).toBe('away');
+    const second = outbox.send({
+      kind: 'preferences',
+      format: 1,
+      id: 'pref-2',
+      preferences: { school: defaultSchool },
+    });
+    expect((await second).kind).toBe('away');
+  });
+
+  it('knows where this browser keeps nothing', async () => {
+    store.keepsNothing = true;
+    expect(await outbox.put(edit('Only here'))).toBe(false);
+    expect(outbox.keptHere('class:class-1')).toBe(false);
+  });
+});
