@@ -4,7 +4,7 @@ const node = (room) => ({
   rootDir: __dirname,
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${room}/**/*.spec.ts`],
-  transformIgnorePatterns: ['node_modules/(?!(nanoid|canonicalize|temporal-polyfill)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(nanoid|canonicalize|temporal-(polyfill|utils))/)'],
   transform: {
     '^.+\\.(ts|js)$': [
       'ts-jest',
@@ -45,7 +45,9 @@ module.exports = {
           },
         ],
       },
-      transformIgnorePatterns: ['node_modules/(?!(.*\\.mjs$|@angular/|@mdi/|idb-keyval|nanoid|temporal-polyfill))'],
+      transformIgnorePatterns: [
+        'node_modules/(?!(.*\\.mjs$|@angular/|@mdi/|idb-keyval|nanoid|temporal-(polyfill|utils)))',
+      ],
       moduleNameMapper: { '^@core/(.*)$': '<rootDir>/core/$1', '\\.scss$': '<rootDir>/web/src/testing/no-style.js' },
     },
   ],

@@ -103,7 +103,7 @@ test('two tabs: the second is told, and nothing is lost on either side', async (
   await dialog.getByRole('button', { name: 'Both, mine as a copy' }).click();
   await expect(b.page.getByLabel('Name of the class')).toHaveValue('From the first tab');
   const list = (await (await request.get('/api/classes')).json()) as { classes: { title: string }[] };
-  expect(list.classes.map((c) => c.title)).toContain('From the second tab (second page)');
+  expect(list.classes.map((c) => c.title)).toContain('From the second tab, my side');
   const kept = (await (await request.get(`/api/classes/${id}/revisions`)).json()) as {
     revisions: { kind: string; title: string }[];
   };

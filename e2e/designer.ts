@@ -24,9 +24,9 @@ export class Designer {
   }
 
   async add(search: string, name: string): Promise<void> {
-    const box = this.page.getByLabel('Find an exercise');
-    if (!(await box.isVisible())) await this.page.getByRole('button', { name: 'Add an exercise' }).click();
-    await box.fill(search);
+    const field = this.page.getByLabel('Find an exercise');
+    if (!(await field.isVisible())) await this.page.getByRole('button', { name: 'Add an exercise' }).click();
+    await field.fill(search);
     await this.page.locator('nw-picker .pick').filter({ hasText: name }).first().click();
     await expect(this.rows.filter({ hasText: name }).last()).toBeVisible();
   }

@@ -92,7 +92,7 @@ test('a slot that cannot be met says by how much, and what to leave out; taking 
   await page.getByRole('button', { name: 'Fit to slot' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('alert')).toContainText('at its least');
-  await expect(dialog.getByRole('alert')).toContainText('beyond the window');
+  await expect(dialog.getByRole('alert')).toContainText('more than that allows');
   await dialog.locator('.removals button').first().click();
   await expect(dialog.getByRole('alert')).toHaveCount(0);
   const rows = dialog.locator('li');

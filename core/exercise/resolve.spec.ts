@@ -112,7 +112,7 @@ describe('undone backwards (practice)', () => {
   });
 });
 
-describe('breath, which the school rules everywhere', () => {
+describe('breath, which the school decides everywhere', () => {
   const rise = sampleExercise('rise', {
     sidePattern: 'both',
     phases: [

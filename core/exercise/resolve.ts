@@ -27,7 +27,7 @@ export type ResolveError =
 
 /**
  * Settles an exercise: the exercise as written, then what the teacher's school changes, then what the rung changes;
- * last what the school rules on every rung: its own way with the foot, and the breath.
+ * last what the school decides for every rung: its own way with the foot, and the breath.
  * @param rungId null for the exercise as written, also where it has no ladder
  */
 export function resolve(exercise: Exercise, rungId: string | null, school: School): Result<Execution, ResolveError> {

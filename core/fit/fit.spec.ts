@@ -1,4 +1,4 @@
-import { reps, timed } from '../dose';
+import { fittingNumbers, numberIn, reps, timed } from '../dose';
 import { range } from '../exercise/catalogue/author';
 import {
   type Item,
@@ -106,15 +106,43 @@ describe('what fit claims', () => {
     },
   );
 
-  it('keeps left and right equal, and never goes under the least or over the most', () => {
-    const { plan, find } = randomClass(5, 12);
+  it.each([5, 6, 7, 8])('keeps left and right equal, class %i', (seed) => {
+    const { plan, find } = randomClass(seed, 12);
     const { plan: fitted } = fitNow({ plan, find });
     const timeline = buildTimeline({ plan: fitted, find });
-    for (const item of itemsOf(fitted)) {
-      const time = timeline.items.find((i) => i.itemId === item.id)!;
-      if (item.sides.mode === 'equal' && time.execution?.sidePattern === 'each')
-        expect(time.leftWorkMs).toBe(time.rightWorkMs);
+    const oneFoot = timeline.items.filter(({ itemId, execution }) => {
+      const sides = itemsOf(fitted).find((i) => i.id === itemId)?.sides;
+      return execution?.sidePattern === 'each' && sides?.mode === 'equal';
+    });
+    expect(oneFoot.length).toBeGreaterThan(0);
+    for (const time of oneFoot) expect(time.leftWorkMs).toBe(time.rightWorkMs);
+  });
+
+  it.each([
+    ['so short that nothing is enough', 1000],
+    ['so long that nothing is enough', 100_000_000],
+  ])('goes to the least and the most of each exercise and never beyond them, %s', (_, targetMs) => {
+    let [changed, atTheEnd] = [0, 0];
+    for (const seed of [1, 2, 3, 4, 5, 6]) {
+      const { plan, find } = randomClass(seed, 12);
+      const found = fitNow({ plan, find, targetMs, dropUpTo: 0 });
+      const { items } = buildTimeline({ plan: found.plan, find });
+      for (const { itemId, after } of found.changes) {
+        const doses = items.find((i) => i.itemId === itemId)?.execution?.doses;
+        after?.forEach((part, i) => {
+          const [least, most] = [doses?.least[i], doses?.most[i]];
+          if (least?.kind !== part.kind || most?.kind !== part.kind) return;
+          for (const name of fittingNumbers(part)) {
+            const [now = 0, low = 0, high = 0] = [part, least, most].map((p) => numberIn(p, name));
+            expect([itemId, name, now >= low, now <= high]).toEqual([itemId, name, true, true]);
+            changed++;
+            if (now === (targetMs === 1000 ? low : high)) atTheEnd++;
+          }
+        });
+      }
     }
+    expect(changed).toBeGreaterThan(10);
+    expect(atTheEnd).toBeGreaterThan(changed / 2);
   });
 });
 

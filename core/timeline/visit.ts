@@ -70,12 +70,12 @@ function oneFootRun(items: readonly ReadyItem[], from: number): ReadyItem[] {
 function ringOf(ring: readonly ReadyItem[]): Stretch[] {
   const leader = ring.find((r) => r.item.sides.mode !== 'equal') ?? ring[0];
   if (!leader) return [];
-  const pass = (feet: Side, second: boolean): Stretch[] =>
+  const turn = (feet: Side, second: boolean): Stretch[] =>
     ring.map((ready) => ({ kind: 'item', visits: [{ ready, feet, second }], runsOn: false }));
   return [
-    ...pass(leader.lead, false),
+    ...turn(leader.lead, false),
     { kind: 'compare', blockId: leader.blockId },
-    ...pass(otherSide(leader.lead), true),
+    ...turn(otherSide(leader.lead), true),
   ];
 }
 

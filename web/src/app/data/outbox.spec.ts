@@ -178,18 +178,42 @@ describe('the outbox', () => {
     expect(outbox.newest('class:class-1')).not.toBeNull();
   });
 
-  it('answers at once that the server is away where an earlier letter is being tried again', async () => {
-    const first = outbox.send({ kind: 'preferences', format: 1, id: 'pref-1', preferences: { school: defaultSchool } });
+  it('tries a lane again at once when one more letter is sent, and says whether that one arrived', async () => {
+    const preferences = (id: string): Letter => ({
+      kind: 'preferences',
+      format: 1,
+      id,
+      preferences: { school: defaultSchool },
+    });
+    const first = outbox.send(preferences('pref-1'));
     await soon();
     http.expectOne('/api/preferences').error(new ProgressEvent('offline'));
     expect((await first).kind).toBe('away');
-    const second = outbox.send({
-      kind: 'preferences',
-      format: 1,
-      id: 'pref-2',
-      preferences: { school: defaultSchool },
-    });
+    const second = outbox.send(preferences('pref-2'));
+    await soon();
+    // the first may have arrived: it goes again as it was, and the second behind it
+    http.expectOne('/api/preferences').error(new ProgressEvent('offline'));
     expect((await second).kind).toBe('away');
+    const third = outbox.send(preferences('pref-3'));
+    await soon();
+    http.expectOne('/api/preferences').flush(null);
+    http.expectOne('/api/preferences').flush(null);
+    expect((await third).kind).toBe('sent');
+    expect(outbox.newest('preferences')).toBeNull();
+  });
+
+  it('does not let a letter wait for ever behind a refused one', async () => {
+    await outbox.put(event(0));
+    http.expectOne('/api/runs/run-1/events').flush(...refusal('not-found', 404));
+    const remarks = outbox.send({
+      kind: 'run-remarks',
+      format: 1,
+      id: 'r-1',
+      runId: 'run-1',
+      remarks: { headcount: 3, note: '' },
+    });
+    await soon();
+    expect(await remarks).toMatchObject({ kind: 'refused', failure: { problem: { code: 'not-found' } } });
   });
 
   it('knows where this browser keeps nothing', async () => {

@@ -65,7 +65,6 @@ export class Outbox implements OnDestroy {
   private readonly outcome$ = new Subject<Outcome>();
   private readonly nudge$ = new Subject<void>();
   private readonly running = new Subscription();
-  private readonly away = new Set<string>();
   private readonly unread = new Map<string, string>();
   private made = 0;
 
@@ -140,14 +139,20 @@ export class Outbox implements OnDestroy {
     await Promise.all(queue.map(({ key }) => this.store.forget(key)));
   }
 
-  /** Takes a letter, and waits for what becomes of it: sent, refused, or delayed until the server is back. */
+  /** Takes a letter, tries its lane at once, and says what became of it: sent, refused, or delayed as nobody answers. */
   async send(letter: Letter): Promise<Outcome['result']> {
+    const lane = laneOf(letter);
     const outcome = firstValueFrom(
-      this.outcome$.pipe(filter(({ letter: of, result }) => of.id === letter.id && result.kind !== 'sending')),
+      this.outcome$.pipe(
+        filter(({ lane: of, letter: { id }, result }) =>
+          result.kind === 'away' ? of === lane : id === letter.id && result.kind !== 'sending',
+        ),
+      ),
     );
     await this.put(letter);
-    // behind one that is being tried again and again nothing more will be heard for now
-    if (this.away.has(laneOf(letter))) return { kind: 'away' };
+    const [first] = this.queue(lane);
+    if (first?.refused && first.letter.id !== letter.id) return { kind: 'refused', failure: first.refused };
+    this.nudge$.next();
     return (await outcome).result;
   }
 
@@ -224,7 +229,6 @@ export class Outbox implements OnDestroy {
         retry({
           delay: (error: unknown) => {
             if (!isAway(error)) return throwError(() => error);
-            this.away.add(lane);
             outcome({ kind: 'away' });
             return merge(timer(retryMs), this.nudge$);
           },
@@ -232,14 +236,12 @@ export class Outbox implements OnDestroy {
       )
       .subscribe({
         next: (answer) => {
-          this.away.delete(lane);
           if (answer) this.follow(lane, going.length, answer);
           this.remove(lane, going);
           outcome({ kind: 'sent', answer });
           this.pump(lane);
         },
         error: (error: unknown) => {
-          this.away.delete(lane);
           const failure = failureOf(error);
           for (const held of going) {
             held.sending = false;

@@ -4,10 +4,17 @@ import { BehaviorSubject, Subject, filter, map } from 'rxjs';
 import { type School, defaultSchool } from '@core/exercise';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
-import { Outbox } from './outbox';
+import { type Outcome, Outbox } from './outbox';
 import { PreferenceApi } from './preference-api';
 
 export type PreferenceState = 'fetching' | 'not-read' | 'saved' | 'saving' | 'not-saved';
+
+const stateOf: Readonly<Record<Outcome['result']['kind'], PreferenceState>> = {
+  sending: 'saving',
+  sent: 'saved',
+  refused: 'not-saved',
+  away: 'not-saved',
+};
 
 /** How this teacher teaches: the answers that choose wording, phases, breath and defaults everywhere. */
 @Injectable({ providedIn: 'root' })
@@ -38,7 +45,7 @@ export class Preferences {
     this.outbox.outcomes$
       .pipe(
         filter(({ lane }) => lane === 'preferences'),
-        map(({ result }): PreferenceState => (result.kind === 'sent' ? 'saved' : 'not-saved')),
+        map(({ result }) => stateOf[result.kind]),
       )
       .subscribe((state) => this.saving$.next(state));
     this.load();

@@ -182,9 +182,10 @@ export class FloorStore implements OnDestroy {
       runId: kept.runId,
       remarks: { headcount, note },
     });
-    if (result.kind === 'refused') return false;
+    if (result.kind !== 'sent') return false;
+    this.kept = null;
     await this.store.forget(keptRunKey(kept.start.classId));
-    return result.kind === 'sent';
+    return true;
   }
 
   ngOnDestroy(): void {

@@ -29,7 +29,7 @@ describe('a sound that stands still', () => {
   });
 });
 
-describe('the tone box', () => {
+describe('tones', () => {
   const started: { at: number; live: boolean }[] = [];
   let stoodStillMs = 0;
   const clock = { currentTime: 1, contextTime: 0.99 };

@@ -87,9 +87,9 @@ describe('the list of exercises', () => {
   });
 
   it('says what to do when nothing answers', async () => {
-    const box = page().querySelector<HTMLInputElement>('input[type=search]')!;
-    box.value = 'trampoline';
-    box.dispatchEvent(new Event('input'));
+    const field = page().querySelector<HTMLInputElement>('input[type=search]')!;
+    field.value = 'trampoline';
+    field.dispatchEvent(new Event('input'));
     await fixture.whenStable();
     expect(page().querySelector('.none')?.textContent).toContain('make it as your own exercise');
   });

@@ -12,9 +12,9 @@ describe('the words', () => {
     await fixture.whenStable();
     const page = fixture.nativeElement as HTMLElement;
     const write = async (selector: string, words: string) => {
-      const box = page.querySelector<HTMLInputElement>(selector)!;
-      box.value = words;
-      box.dispatchEvent(new Event('input'));
+      const field = page.querySelector<HTMLInputElement>(selector)!;
+      field.value = words;
+      field.dispatchEvent(new Event('input'));
       await fixture.whenStable();
     };
     return { page, write };

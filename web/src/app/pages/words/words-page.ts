@@ -19,7 +19,7 @@ import { TopBar } from '../../parts/top/top-bar';
         <section aria-label="Glossary">
           <mat-form-field subscriptSizing="dynamic" class="find">
             <mat-label>Find a word</mat-label>
-            <input matInput type="search" #box [value]="asked()" (input)="asked.set(box.value)" />
+            <input matInput type="search" #field [value]="asked()" (input)="asked.set(field.value)" />
           </mat-form-field>
           @for (group of groups(); track group.about) {
             <h2>{{ group.about }}</h2>

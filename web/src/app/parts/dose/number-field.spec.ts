@@ -5,12 +5,12 @@ import { NumberField } from './number-field';
 describe('a number inside a sentence', () => {
   let fixture: ComponentFixture<NumberField>;
   const changes: number[] = [];
-  const box = () => (fixture.nativeElement as HTMLElement).querySelector('input')!;
-  const key = (name: string) => box().dispatchEvent(new KeyboardEvent('keydown', { key: name, cancelable: true }));
+  const field = () => (fixture.nativeElement as HTMLElement).querySelector('input')!;
+  const key = (name: string) => field().dispatchEvent(new KeyboardEvent('keydown', { key: name, cancelable: true }));
   const type = (text: string) => {
-    box().value = text;
-    box().dispatchEvent(new Event('input'));
-    box().dispatchEvent(new Event('change'));
+    field().value = text;
+    field().dispatchEvent(new Event('input'));
+    field().dispatchEvent(new Event('change'));
   };
 
   beforeEach(async () => {
@@ -24,9 +24,9 @@ describe('a number inside a sentence', () => {
   });
 
   it('is a spinbutton with a name', () => {
-    expect(box().getAttribute('role')).toBe('spinbutton');
-    expect(box().getAttribute('aria-label')).toBe('reps');
-    expect(box().value).toBe('12');
+    expect(field().getAttribute('role')).toBe('spinbutton');
+    expect(field().getAttribute('aria-label')).toBe('reps');
+    expect(field().value).toBe('12');
   });
 
   it('steps along what teachers say: 12, 15 and 10, never 13', () => {
@@ -44,10 +44,10 @@ describe('a number inside a sentence', () => {
   it('goes back to what it was when a word is typed, or when the number is refused', async () => {
     type('a dozen');
     await fixture.whenStable();
-    expect(box().value).toBe('12');
+    expect(field().value).toBe('12');
     expect(changes).toEqual([]);
     type('1000');
     await fixture.whenStable();
-    expect(box().value).toBe('12');
+    expect(field().value).toBe('12');
   });
 });

@@ -28,7 +28,7 @@ import { numberKeys } from './number-keys';
     <span class="number">
       <button type="button" tabindex="-1" aria-hidden="true" (click)="step(-1)"><nw-icon [path]="icons.less" /></button>
       <input
-        #box
+        #field
         type="text"
         inputmode="decimal"
         role="spinbutton"
@@ -37,10 +37,10 @@ import { numberKeys } from './number-keys';
         [attr.aria-valuenow]="value()"
         [style.width.ch]="wide()"
         [value]="shown()"
-        (input)="shown.set(box.value)"
+        (input)="shown.set(field.value)"
         (change)="commit()"
         (keydown)="key($event)"
-        (focus)="box.select()"
+        (focus)="field.select()"
       />
       @if (unit()) {
         <span class="unit">{{ unit() }}</span>
@@ -62,7 +62,7 @@ export class NumberField {
   protected readonly shown = linkedSignal(() => String(this.value()));
   protected readonly wide = computed(() => Math.max(2, this.shown().length + 0.6));
   private readonly injector = inject(Injector);
-  private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
+  private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
 
   protected step(direction: 1 | -1): void {
     const next = nextSayable(this.value(), direction, this.scale());
@@ -76,7 +76,7 @@ export class NumberField {
     afterNextRender(
       () => {
         this.shown.set(String(this.value()));
-        this.box().nativeElement.value = String(this.value());
+        this.field().nativeElement.value = String(this.value());
       },
       { injector: this.injector },
     );

@@ -95,7 +95,7 @@ export function barePath(timeline: Timeline, foot: Side, scale: ThreadScale): st
   const y = scale[foot];
   let d = `M0 ${y}`;
   let slackFrom: number | null = null;
-  const settle = (ms: number) => {
+  const tighten = (ms: number) => {
     if (slackFrom === null) return;
     const from = x(slackFrom, scale);
     const width = x(ms, scale) - from;
@@ -105,9 +105,9 @@ export function barePath(timeline: Timeline, foot: Side, scale: ThreadScale): st
   };
   for (const event of bodyOf(timeline)) {
     if (sags.has(event.activity)) slackFrom ??= event.startMs;
-    else if (event.activity !== 'rounding') settle(event.startMs);
+    else if (event.activity !== 'rounding') tighten(event.startMs);
   }
-  settle(timeline.totalMs);
+  tighten(timeline.totalMs);
   return `${d}H${x(timeline.totalMs, scale)}`;
 }
 

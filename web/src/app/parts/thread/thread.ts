@@ -1,11 +1,9 @@
 import {
   ChangeDetectionStrategy,
   Component,
-  DestroyRef,
   type ElementRef,
   computed,
   effect,
-  inject,
   input,
   output,
   signal,
@@ -158,7 +156,6 @@ export class Thread {
   });
 
   constructor() {
-    const destroyed = inject(DestroyRef);
     effect((cleanUp) => {
       const element = this.scroller().nativeElement;
       const watcher = new ResizeObserver(([entry]) =>
@@ -171,7 +168,6 @@ export class Thread {
       const item = this.timeline().items.find((i) => i.itemId === this.selected());
       if (item) untracked(() => this.bringIntoView(item));
     });
-    destroyed.onDestroy(() => this.pointed.emit(null));
   }
 
   protected zoomBy(factor: number, aroundX?: number): void {

@@ -33,7 +33,7 @@ describe('fitting to the slot', () => {
   const rows = () => [...page().querySelectorAll('li')];
   const button = (words: string) =>
     [...page().querySelectorAll<HTMLButtonElement>('button')].find((b) => b.textContent?.includes(words));
-  const settle = async () => {
+  const shown = async () => {
     await new Promise((resolve) => setTimeout(resolve));
     worker.drain();
     await fixture.whenStable();
@@ -54,7 +54,7 @@ describe('fitting to the slot', () => {
     store = TestBed.inject(PlanStore);
     store.open(bands(slotSeconds), builtIn);
     fixture = TestBed.createComponent(FitDialog);
-    await settle();
+    await shown();
   }
 
   it('shows before and after of each item, with what it saves and why, and the class before and after', async () => {
@@ -85,7 +85,7 @@ describe('fitting to the slot', () => {
     const select = page().querySelector('select')!;
     select.value = 'block-2';
     select.dispatchEvent(new Event('change'));
-    await settle();
+    await shown();
     expect(rows().every((row) => row.textContent?.includes('Rise on both feet'))).toBe(true);
   });
 
@@ -94,7 +94,7 @@ describe('fitting to the slot', () => {
     expect(page().querySelector('[role=alert]')?.textContent).toContain('more than that allows');
     const removal = page().querySelector<HTMLButtonElement>('.removals button');
     removal?.click();
-    await settle();
+    await shown();
     expect(store.plan()?.blocks.flatMap((b) => b.items).length).toBeLessThan(3);
   });
 

@@ -24,9 +24,9 @@ describe('picking an exercise', () => {
   const page = () => fixture.nativeElement as HTMLElement;
   const names = () => [...page().querySelectorAll('.pick .name')].map((e) => e.textContent);
   const search = async (words: string) => {
-    const box = page().querySelector<HTMLInputElement>('input[type=search]')!;
-    box.value = words;
-    box.dispatchEvent(new Event('input'));
+    const field = page().querySelector<HTMLInputElement>('input[type=search]')!;
+    field.value = words;
+    field.dispatchEvent(new Event('input'));
     await fixture.whenStable();
   };
 

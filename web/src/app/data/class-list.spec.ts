@@ -1,0 +1,108 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import type { ClassSummary } from '@core/contract';
+import { defaultSchool } from '@core/exercise';
+import type { Plan } from '@core/plan';
+import { MemoryStore } from '../../testing/memory-store';
+import { BrowserStore } from './browser-store';
+import { ClassList } from './class-list';
+import { Toasts } from './toasts';
+
+const at = '2026-11-24T12:00:00.000Z';
+const summary = (id: string): ClassSummary => ({
+  id,
+  title: `The ${id}`,
+  audience: 'mixed',
+  slotSeconds: 600,
+  plannedMs: 540_000,
+  itemCount: 3,
+  version: 1,
+  updatedAt: at,
+  outline: [],
+});
+
+describe('the list of classes', () => {
+  let list: ClassList;
+  let http: HttpTestingController;
+  const toasts = { tell: jest.fn(), offer: jest.fn<void, [string, string, () => void]>(), failed: jest.fn() };
+  const navigate = jest.fn();
+  const titles = () => list.classes().value?.items.map((c) => c.id) ?? null;
+
+  beforeEach(() => {
+    jest.clearAllMocks();
+    TestBed.configureTestingModule({
+      providers: [
+        ClassList,
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        { provide: BrowserStore, useValue: new MemoryStore() },
+        { provide: Toasts, useValue: toasts },
+        { provide: Router, useValue: { navigate } },
+      ],
+    });
+    list = TestBed.inject(ClassList);
+    http = TestBed.inject(HttpTestingController);
+    http.expectOne('/api/preferences').flush({ school: { ...defaultSchool, words: 'anatomical' } });
+    list.load();
+    http.expectOne('/api/classes').flush({ classes: [summary('class-a'), summary('class-b')], next: 'cursor-1' });
+  });
+  afterEach(() => http.verify());
+
+  it('comes a page at a time, each asked for after the one before', () => {
+    expect(titles()).toEqual(['class-a', 'class-b']);
+    list.more();
+    http.expectOne('/api/classes?after=cursor-1').flush({ classes: [summary('class-c')], next: null });
+    expect(titles()).toEqual(['class-a', 'class-b', 'class-c']);
+    expect(list.classes().value?.next).toBeNull();
+  });
+
+  it('makes a new class of the minutes asked for, as this teacher teaches, and opens it', () => {
+    list.create(45);
+    const request = http.expectOne({ method: 'POST', url: '/api/classes' });
+    const { plan } = request.request.body as { plan: Plan };
+    expect([plan.slotSeconds, plan.school.words, plan.blocks.flatMap((b) => b.items)]).toEqual([
+      2700,
+      'anatomical',
+      [],
+    ]);
+    request.flush({ id: plan.id, version: 1, updatedAt: at });
+    expect(navigate).toHaveBeenCalledWith(['/class', plan.id]);
+  });
+
+  it('opens nothing where the server would not make it, and says so', () => {
+    list.create(45);
+    http.expectOne({ method: 'POST', url: '/api/classes' }).error(new ProgressEvent('offline'));
+    expect(navigate).not.toHaveBeenCalled();
+    expect(toasts.failed).toHaveBeenCalled();
+  });
+
+  it('brings a deleted class back with its toast', () => {
+    list.delete(summary('class-a'));
+    http.expectOne({ method: 'DELETE', url: '/api/classes/class-a' }).flush(null);
+    http.expectOne('/api/classes').flush({ classes: [summary('class-b')], next: null });
+    expect(titles()).toEqual(['class-b']);
+    const [words, , back] = toasts.offer.mock.calls[0]!;
+    expect(words).toContain('The class-a');
+    back();
+    http.expectOne('/api/classes/class-a/restore').flush(null);
+    http.expectOne('/api/classes').flush({ classes: [summary('class-a'), summary('class-b')], next: null });
+    expect(titles()).toEqual(['class-a', 'class-b']);
+  });
+
+  it('copies a class to teach again and shows it', () => {
+    list.duplicate(summary('class-a'));
+    const request = http.expectOne('/api/classes/class-a/duplicate');
+    request.flush({ id: (request.request.body as { id: string }).id, version: 1, updatedAt: at });
+    http.expectOne('/api/classes').flush({ classes: [summary('copy'), summary('class-a')], next: null });
+    expect(titles()).toEqual(['copy', 'class-a']);
+  });
+
+  it('keeps the list in sight when it cannot be read once more', () => {
+    list.load();
+    http.expectOne('/api/classes').error(new ProgressEvent('offline'));
+    expect(list.classes().status).toBe('failed');
+    expect(titles()).toEqual(['class-a', 'class-b']);
+  });
+});

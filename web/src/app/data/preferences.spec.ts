@@ -1,0 +1,72 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { defaultSchool } from '@core/exercise';
+import { MemoryStore } from '../../testing/memory-store';
+import { BrowserStore } from './browser-store';
+import { Preferences } from './preferences';
+
+const theirs = { ...defaultSchool, words: 'anatomical' as const };
+
+describe('how this teacher teaches', () => {
+  let preferences: Preferences;
+  let http: HttpTestingController;
+  let store: MemoryStore;
+  const soon = async () => {
+    for (let i = 0; i < 12; i++) await Promise.resolve();
+  };
+  const saved = () => http.expectOne({ method: 'PUT', url: '/api/preferences' });
+
+  beforeEach(() => {
+    store = new MemoryStore();
+    TestBed.configureTestingModule({
+      providers: [provideHttpClient(), provideHttpClientTesting(), { provide: BrowserStore, useValue: store }],
+    });
+    preferences = TestBed.inject(Preferences);
+    http = TestBed.inject(HttpTestingController);
+  });
+  afterEach(() => http.verify());
+
+  it('starts where Needlework starts, until the answers are here', () => {
+    expect([preferences.school(), preferences.state()]).toEqual([defaultSchool, 'fetching']);
+    http.expectOne('/api/preferences').flush({ school: theirs });
+    expect([preferences.school(), preferences.state()]).toEqual([theirs, 'saved']);
+  });
+
+  it('takes no answer before the others are known: they would be lost', () => {
+    preferences.answer({ breath: 'out-on-effort' });
+    http.expectOne('/api/preferences').flush({ school: theirs });
+    expect(preferences.school()).toEqual(theirs);
+  });
+
+  it('is kept here and sent with every answer, the others unchanged', async () => {
+    http.expectOne('/api/preferences').flush({ school: theirs });
+    preferences.answer({ breath: 'out-on-effort' });
+    expect([preferences.school().breath, preferences.state()]).toEqual(['out-on-effort', 'saving']);
+    await soon();
+    expect(store.shelf.size).toBe(1);
+    const request = saved();
+    expect(request.request.body).toEqual({ school: { ...theirs, breath: 'out-on-effort' } });
+    request.flush(null);
+    expect(preferences.state()).toBe('saved');
+  });
+
+  it('says that it is not saved while the server is away, and tries again when asked', async () => {
+    http.expectOne('/api/preferences').flush({ school: theirs });
+    preferences.answer({ breath: 'out-on-effort' });
+    await soon();
+    saved().error(new ProgressEvent('offline'));
+    expect(preferences.state()).toBe('not-saved');
+    preferences.again();
+    saved().flush(null);
+    expect(preferences.state()).toBe('saved');
+  });
+
+  it('says that it was not read, and reads again when asked', () => {
+    http.expectOne('/api/preferences').error(new ProgressEvent('offline'));
+    expect(preferences.state()).toBe('not-read');
+    preferences.again();
+    http.expectOne('/api/preferences').flush({ school: theirs });
+    expect(preferences.school()).toEqual(theirs);
+  });
+});

@@ -1,0 +1,115 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { type Type } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import type { RunRead } from '@core/contract';
+import type { RunEvent } from '@core/run';
+import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
+import { LogPage } from './log-page';
+import { RunReportPage } from './run-report-page';
+
+const startedAt = '2026-11-24T12:00:00.000Z';
+const event = (seq: number, atMs: number, action: RunEvent['event']): RunEvent => ({
+  runId: 'run-1',
+  deviceId: 'device-1',
+  seq,
+  atMs,
+  event: action,
+});
+
+async function open<T>(page: Type<T>, inputs: object, answers: Readonly<Record<string, object | null>>) {
+  TestBed.configureTestingModule({ providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()] });
+  const fixture = TestBed.createComponent(page);
+  for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+  fixture.detectChanges();
+  const http = TestBed.inject(HttpTestingController);
+  for (const [url, answer] of Object.entries(answers)) {
+    const request = http.expectOne(url);
+    if (answer) request.flush(answer);
+    else request.error(new ProgressEvent('offline'));
+  }
+  await fixture.whenStable();
+  const element = fixture.nativeElement as HTMLElement;
+  return { page: element, words: element.textContent.replace(/\s+/g, ' '), http, fixture };
+}
+
+describe('the log', () => {
+  const run = { id: 'run-1', classId: 'class-1', startedAt, plannedMs: 300_000, note: '' };
+
+  it('names each taught class with its plan and how many came, where that was noted', async () => {
+    const { page } = await open(
+      LogPage,
+      {},
+      {
+        '/api/runs': {
+          runs: [
+            { ...run, title: 'Quiet ankles', headcount: 8 },
+            { ...run, id: 'run-0', title: 'Reel', headcount: null },
+          ],
+          next: 'cursor-1',
+        },
+      },
+    );
+    const [first, second] = [...page.querySelectorAll('li a')];
+    expect(first?.getAttribute('href')).toBe('/log/run-1');
+    expect(first?.textContent).toContain('8 came');
+    expect(first?.textContent).toContain('5:00 planned');
+    expect(second?.textContent).not.toContain('came');
+    expect(page.textContent).toContain('Earlier classes');
+  });
+
+  it('says how a class comes here where nothing was taught yet', async () => {
+    const { words } = await open(LogPage, {}, { '/api/runs': { runs: [], next: null } });
+    expect(words).toContain('take it to the floor');
+  });
+});
+
+describe('one taught class', () => {
+  const read = (events: RunEvent[]): RunRead => ({
+    id: 'run-1',
+    classId: 'class-1',
+    version: 1,
+    plan: samplePlan(),
+    startedAt,
+    headcount: 8,
+    note: 'Two with sore calves.',
+    events,
+    revisions: [...sampleRevisions],
+  });
+
+  it('sets what happened against the plan, by item and side, late where it took 15 s longer', async () => {
+    // the first set-up took 40 s; then the left foot did its three reps of 4 s
+    const { page, words } = await open(
+      RunReportPage,
+      { runId: 'run-1' },
+      {
+        '/api/runs/run-1': read([
+          event(0, 0, { kind: 'started' }),
+          event(1, 40_000, { kind: 'started' }),
+          event(2, 52_000, { kind: 'ended' }),
+        ]),
+      },
+    );
+    const [left] = [...page.querySelectorAll('tbody tr')];
+    expect(left?.querySelector('th')?.textContent).toContain('press left');
+    const [setUp, work] = [...(left?.querySelectorAll('td.number') ?? [])].map((cell) => cell.textContent?.trim());
+    expect(setUp).toMatch(/^0:40 \/ 0:\d\d$/);
+    expect(work).toBe('0:12 / 0:12');
+    expect(left?.querySelector('td.late')).not.toBeNull();
+    expect(words).toContain('8 came');
+    expect(words).toContain('Two with sore calves.');
+    expect(words).toContain('right foot: 3 reps owed, press');
+  });
+
+  it('says so where nothing was started', async () => {
+    const { words } = await open(RunReportPage, { runId: 'run-1' }, { '/api/runs/run-1': read([]) });
+    expect(words).toContain('Nothing was started in this class.');
+  });
+
+  it('says that it cannot be shown, with a way back', async () => {
+    const { page } = await open(RunReportPage, { runId: 'run-1' }, { '/api/runs/run-1': null });
+    expect(page.querySelector('[role=alert]')?.textContent).toContain('This taught class cannot be shown');
+    expect(page.querySelector('[role=alert] a')?.getAttribute('href')).toBe('/log');
+  });
+});

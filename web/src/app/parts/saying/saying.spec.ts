@@ -1,0 +1,103 @@
+import { reps } from '@core/dose';
+import { type RunEvent, replay } from '@core/run';
+import { bareClass, sampleExercise } from '@core/testing/sample';
+import { clockAfter } from './instant-words';
+import { doseWords, itemWords, optionWords, sideOrder } from './item-words';
+import { putOutWords } from './kit-words';
+import { owedWords } from './owed-words';
+
+const one = (sidePattern: 'each' | 'both' | 'alternate' | 'travelling', item: object = {}, plan: object = {}) => {
+  const made = bareClass([{ exercise: sampleExercise('press', { sidePattern }), dose: reps(4), item }], plan);
+  return { ...made, time: made.timeline.items[0]! };
+};
+
+describe('the order of the sides', () => {
+  it('begins with the foot that leads; the weaker one leads where it does a set more', () => {
+    const left = one('each');
+    expect(sideOrder(left.plan, left.time)).toBe('L then R');
+    const right = one('each', {}, { lead: 'right' });
+    expect(sideOrder(right.plan, right.time)).toBe('R then L');
+    const more = one('each', { sides: { mode: 'extra-set', weaker: 'right' } });
+    expect(sideOrder(more.plan, more.time)).toBe('R then L, one more R');
+  });
+
+  it('has a word of its own for two feet in turn, together, and walking', () => {
+    const words = (['alternate', 'both', 'travelling'] as const).map((pattern) => {
+      const { plan, time } = one(pattern);
+      return sideOrder(plan, time);
+    });
+    expect(words).toEqual(['in turn', 'together', 'walking']);
+  });
+});
+
+describe('an item in a line', () => {
+  it('says name, start, length and dose', () => {
+    const { plan, time } = one('each');
+    expect(doseWords(plan, time)).toBe('4 reps, each foot');
+    expect(itemWords(plan, time)).toBe('press, from 0:00, lasts 0:32, 4 reps, each foot');
+  });
+
+  it('says so where the exercise is missing', () => {
+    const { plan, time } = one('each');
+    expect(itemWords(plan, { ...time, execution: null })).toBe('An exercise that is missing here, no time');
+    expect(sideOrder(plan, { ...time, execution: null })).toBe('');
+  });
+
+  it('says what an option does in the window, with the rest that is left from a second on', () => {
+    const { time } = one('both');
+    const option = { dose: [reps(8)], tooLong: false, execution: time.execution! };
+    expect(optionWords({ ...option, restMs: 12_000 } as never)).toBe('8 reps, both feet, then 12 s rest');
+    expect(optionWords({ ...option, restMs: 900 } as never)).toBe('8 reps, both feet');
+    expect(optionWords({ ...option, restMs: 0, tooLong: true } as never)).toBe('does not fit this window');
+  });
+});
+
+describe('what to put out in a line', () => {
+  const piece = { kit: 'mat', count: 8, perPerson: 1, forOptionOnly: false } as const;
+
+  it('counts pieces where it knows how many come, and says how many each where it does not', () => {
+    expect(putOutWords([piece, { ...piece, kit: 'firm-ball', count: null, perPerson: 2 }])).toBe(
+      'mat × 8 · firm ball (2 each)',
+    );
+    expect(putOutWords([{ ...piece, count: null }])).toBe('mat (one each)');
+  });
+
+  it('marks what an option alone needs', () => {
+    expect(putOutWords([{ ...piece, kit: 'chair', count: 2, forOptionOnly: true }])).toBe('chair × 2, for an option');
+    expect(putOutWords([])).toBe('');
+  });
+});
+
+describe('clock time', () => {
+  it('counts on from when the class starts, to the second, also past midnight', () => {
+    expect(clockAfter('18:30', 0)).toBe('18:30:00');
+    expect(clockAfter('18:30', 754_400)).toBe('18:42:34');
+    expect(clockAfter('23:59', 90_000)).toBe('00:00:30');
+  });
+
+  it('is none where what was typed is no time', () => {
+    for (const typed of ['', '25:00', 'half six']) expect(clockAfter(typed, 1000)).toBeNull();
+  });
+});
+
+describe('what one side owes the other', () => {
+  it('is said with side, number and exercise when a turn was cut short', () => {
+    const exercise = sampleExercise('press');
+    const { plan } = bareClass([{ exercise, dose: reps(6) }]);
+    const act = (seq: number, atMs: number, event: RunEvent['event']): RunEvent => ({
+      runId: 'run-1',
+      deviceId: 'device-1',
+      seq,
+      atMs,
+      event,
+    });
+    // six reps of 4 s on the left; the right foot is left after two
+    const events = [
+      act(0, 0, { kind: 'started' }),
+      act(1, 24_000, { kind: 'started' }),
+      act(2, 32_000, { kind: 'ended' }),
+    ];
+    expect(owedWords(replay(plan, events, 40_000, () => exercise))).toEqual(['right foot: 4 reps owed, press']);
+    expect(owedWords(replay(plan, events.slice(0, 2), 60_000, () => exercise))).toEqual([]);
+  });
+});
