@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { type APIRequestContext, type Page, expect, test } from '@playwright/test';
 import type { ClassRead } from '@core/contract';
 import { Designer, classIdOf, copyOf, secondsOf } from './designer';
 
@@ -154,4 +154,70 @@ test('a deleted class comes back', async ({ page, request }) => {
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByText(`Away ${id}`).first()).toBeVisible();
   expect(classIdOf(page)).toBe('');
+});
+
+test.describe('what an earlier page left unsaved in this browser', () => {
+  const title = 'Monday: chairs only';
+
+  /** Puts something under a key of this browser's store, as a page that was closed would have left it. */
+  async function left(page: Page, key: string, value: unknown): Promise<void> {
+    await page.goto('/');
+    await expect(page.getByRole('link', { name: title }).first()).toBeVisible();
+    await page.evaluate(
+      ([at, what]) =>
+        new Promise<void>((done, failed) => {
+          const opening = indexedDB.open('keyval-store');
+          opening.onupgradeneeded = () => opening.result.createObjectStore('keyval');
+          opening.onerror = () => failed(new Error('no store'));
+          opening.onsuccess = () => {
+            const writing = opening.result.transaction('keyval', 'readwrite');
+            writing.objectStore('keyval').put(what, at as string);
+            writing.oncomplete = () => done();
+          };
+        }),
+      [key, value] as const,
+    );
+  }
+  const kept = (page: Page, key: string) =>
+    page.evaluate(
+      (at) =>
+        new Promise<unknown>((done) => {
+          const opening = indexedDB.open('keyval-store');
+          opening.onsuccess = () => {
+            const reading = opening.result.transaction('keyval').objectStore('keyval').get(at);
+            reading.onsuccess = () => done(reading.result);
+          };
+        }),
+      key,
+    );
+  async function planOf(request: APIRequestContext, id: string): Promise<Record<string, unknown>> {
+    return ((await (await request.get(`/api/classes/${id}`)).json()) as { plan: Record<string, unknown> }).plan;
+  }
+
+  test('by an older application: it is brought to today’s form and saved', async ({ page, request }) => {
+    const id = await copyOf(request, title);
+    const { format, accepted, ...older } = await planOf(request, id);
+    expect([format, accepted]).toEqual([2, []]);
+    await left(page, `draft:${id}`, { saveId: `old-${id}`, basedOn: 1, plan: { ...older, title: 'Drafted long ago' } });
+    const designer = new Designer(page);
+    await page.goto(`/class/${id}`);
+    await expect(page.getByLabel('Name of the class')).toHaveValue('Drafted long ago');
+    await designer.saved();
+    expect(await planOf(request, id)).toMatchObject({ format: 2, title: 'Drafted long ago' });
+    expect(await kept(page, `draft:${id}`)).toBeUndefined();
+  });
+
+  for (const [what, change, words] of [
+    ['by a newer application', { format: 99 }, 'written by a newer Needlework'],
+    ['cut off in the middle', { plan: { title: 'Half' } }, 'cannot be read'],
+  ] as const)
+    test(`${what}: the class opens, it is said, and the draft stays`, async ({ page, request }) => {
+      const id = await copyOf(request, title);
+      const draft = { saveId: `old-${id}`, basedOn: 1, plan: await planOf(request, id), ...change };
+      await left(page, `draft:${id}`, draft);
+      await page.goto(`/class/${id}`);
+      await expect(page.locator('mat-snack-bar-container')).toContainText(words);
+      await expect(new Designer(page).rows.first()).toBeVisible();
+      expect(await kept(page, `draft:${id}`)).toEqual(draft);
+    });
 });
