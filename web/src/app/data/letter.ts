@@ -46,11 +46,11 @@ function fromDraft(stored: Readonly<Record<string, unknown>>): Readonly<Record<s
 
 export const readLetter = (stored: unknown): Result<Letter, ReadError> => readStored(Letter, [fromDraft], stored);
 
-/** Letters of one lane go in order, one after the other; lanes do not wait for each other. */
-export function laneOf(letter: Letter): string {
+/** Letters to one addressee go in order, one after the other; addressees do not wait for each other. */
+export function addresseeOf(letter: Letter): string {
   switch (letter.kind) {
     case 'class':
-      return classLane(letter.plan.id);
+      return classAddress(letter.plan.id);
     case 'run-start':
     case 'run-events':
     case 'run-remarks':
@@ -61,13 +61,13 @@ export function laneOf(letter: Letter): string {
       return `exercise:${letter.exercise.id}`;
   }
 }
-export const classLane = (classId: string): string => `class:${classId}`;
+export const classAddress = (classId: string): string => `class:${classId}`;
 
 /** Whether a newer letter says all that the older one did. */
 export const replaces = (newer: Letter, older: Letter): boolean =>
   newer.kind === older.kind && ['class', 'preferences', 'exercise', 'run-remarks'].includes(newer.kind);
 
-/** The letters that go with the first of a lane in one message: events of a run, up to so many. */
+/** The letters that go with the first to an addressee in one message: events of a run, up to so many. */
 export function together(letters: readonly Letter[]): { readonly sent: Letter; readonly covers: number } | null {
   const [first] = letters;
   if (first?.kind !== 'run-events') return first ? { sent: first, covers: 1 } : null;

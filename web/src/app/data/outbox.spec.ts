@@ -134,7 +134,7 @@ describe('the outbox', () => {
     http.expectNone('/api/classes/class-1');
   });
 
-  it('stops a lane at a clash until somebody has chosen', async () => {
+  it('sends nothing more to an addressee after a clash until somebody has chosen', async () => {
     await outbox.put(edit('Mine'));
     const current = { plan: samplePlan(), version: 9, updatedAt: at, revisions: [...sampleRevisions] };
     sent().flush(...refusal('clash', 409, { clash: { current, keptRevision: 3 } }));
@@ -169,7 +169,7 @@ describe('the outbox', () => {
     expect(store.shelf.size).toBe(0);
   });
 
-  it('does not let one lane wait for another', async () => {
+  it('does not let one addressee wait for another', async () => {
     await outbox.put(edit('Waiting'));
     sent().error(new ProgressEvent('offline'));
     await outbox.put({ kind: 'preferences', format: 1, id: 'pref-1', preferences: { school: defaultSchool } });
@@ -178,7 +178,7 @@ describe('the outbox', () => {
     expect(outbox.newest('class:class-1')).not.toBeNull();
   });
 
-  it('tries a lane again at once when one more letter is sent, and says whether that one arrived', async () => {
+  it('tries an addressee again at once when one more letter is sent, and says whether that one arrived', async () => {
     const preferences = (id: string): Letter => ({
       kind: 'preferences',
       format: 1,

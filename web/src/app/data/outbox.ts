@@ -15,14 +15,14 @@ import type { ExerciseRevision, SaveAnswer } from '@core/contract';
 import { BrowserStore } from './browser-store';
 import { ClassApi } from './class-api';
 import { ExerciseApi } from './exercise-api';
-import { type Letter, classLane, laneOf, readLetter, replaces, together } from './letter';
+import { type Letter, classAddress, addresseeOf, readLetter, replaces, together } from './letter';
 import { PreferenceApi } from './preference-api';
 import { type RequestFailure, failureOf, isAway } from './request-failure';
 import { RunApi } from './run-api';
 
 /** What became of a letter. */
 export interface Outcome {
-  readonly lane: string;
+  readonly addressee: string;
   readonly letter: Letter;
   readonly result:
     | { readonly kind: 'sending' }
@@ -60,7 +60,7 @@ export class Outbox implements OnDestroy {
   private readonly runs = inject(RunApi);
   private readonly preferences = inject(PreferenceApi);
 
-  private readonly lanes = new Map<string, Held[]>();
+  private readonly addressees = new Map<string, Held[]>();
   private readonly quiet = new Map<string, Subscription>();
   private readonly outcome$ = new Subject<Outcome>();
   private readonly nudge$ = new Subject<void>();
@@ -83,18 +83,18 @@ export class Outbox implements OnDestroy {
   }
 
   /**
-   * Takes a letter: it replaces one of its kind that still waits in the lane.
+   * Takes a letter: it replaces one of its kind that still waits for the same addressee.
    * @param quietMs sent when nothing more has come for so long; at once without it
    * @returns whether it is kept on disk
    */
   async put(letter: Letter, quietMs = 0): Promise<boolean> {
-    const lane = laneOf(letter);
-    const queue = this.queue(lane);
+    const addressee = addresseeOf(letter);
+    const queue = this.queue(addressee);
     const last = queue.at(-1);
     const replaced = last && !last.sending && !isClash(last.refused) && replaces(letter, last.letter) ? last : null;
     if (replaced) queue.pop();
     const held: Held = {
-      key: this.keyOf(lane, letter.id),
+      key: this.keyOf(addressee, letter.id),
       letter: basedRight(letter, replaced?.letter ?? null, queue.length > 0),
       kept: false,
       sending: false,
@@ -102,55 +102,55 @@ export class Outbox implements OnDestroy {
     };
     queue.push(held);
     this.count();
-    this.later(lane, quietMs);
+    this.later(addressee, quietMs);
     held.kept = await this.store.keep(held.key, held.letter);
     if (replaced) await this.store.forget(replaced.key);
     // it may have gone, or been replaced, while it was written down
-    if (!this.queue(lane).includes(held)) await this.store.forget(held.key);
+    if (!this.queue(addressee).includes(held)) await this.store.forget(held.key);
     return held.kept;
   }
 
-  /** Sends a lane at once. */
-  flush(lane: string): void {
-    this.later(lane, 0);
+  /** Sends what waits for an addressee at once. */
+  flush(addressee: string): void {
+    this.later(addressee, 0);
     this.nudge$.next();
   }
 
-  /** The newest letter of a lane that the server does not have yet. */
-  newest(lane: string): Letter | null {
-    return this.queue(lane).at(-1)?.letter ?? null;
+  /** The newest letter for an addressee that the server does not have yet. */
+  newest(addressee: string): Letter | null {
+    return this.queue(addressee).at(-1)?.letter ?? null;
   }
 
-  /** Whether everything in a lane is known to be on disk. */
-  keptHere(lane: string): boolean {
-    return this.queue(lane).every((held) => held.kept);
+  /** Whether everything for an addressee is known to be on disk. */
+  keptHere(addressee: string): boolean {
+    return this.queue(addressee).every((held) => held.kept);
   }
 
-  /** What an earlier page left for a lane and this one cannot read, in words; it stays where it is. */
-  unreadable(lane: string): string | null {
-    return this.unread.get(lane) ?? null;
+  /** What an earlier page left for an addressee and this one cannot read, in words; it stays where it is. */
+  unreadable(addressee: string): string | null {
+    return this.unread.get(addressee) ?? null;
   }
 
-  /** Takes back everything that waits in a lane. */
-  async drop(lane: string): Promise<void> {
-    const queue = this.queue(lane);
-    this.lanes.delete(lane);
+  /** Takes back everything that waits for an addressee. */
+  async drop(addressee: string): Promise<void> {
+    const queue = this.queue(addressee);
+    this.addressees.delete(addressee);
     this.count();
     await Promise.all(queue.map(({ key }) => this.store.forget(key)));
   }
 
-  /** Takes a letter, tries its lane at once, and says what became of it: sent, refused, or delayed as nobody answers. */
+  /** Takes a letter, tries at once what waits for its addressee, and says what became of it: sent, refused, or delayed as nobody answers. */
   async send(letter: Letter): Promise<Outcome['result']> {
-    const lane = laneOf(letter);
+    const addressee = addresseeOf(letter);
     const outcome = firstValueFrom(
       this.outcome$.pipe(
-        filter(({ lane: of, letter: { id }, result }) =>
-          result.kind === 'away' ? of === lane : id === letter.id && result.kind !== 'sending',
+        filter(({ addressee: of, letter: { id }, result }) =>
+          result.kind === 'away' ? of === addressee : id === letter.id && result.kind !== 'sending',
         ),
       ),
     );
     await this.put(letter);
-    const [first] = this.queue(lane);
+    const [first] = this.queue(addressee);
     if (first?.refused && first.letter.id !== letter.id) return { kind: 'refused', failure: first.refused };
     this.nudge$.next();
     return (await outcome).result;
@@ -161,16 +161,16 @@ export class Outbox implements OnDestroy {
     for (const waiting of this.quiet.values()) waiting.unsubscribe();
   }
 
-  private queue(lane: string): Held[] {
-    const known = this.lanes.get(lane) ?? [];
-    this.lanes.set(lane, known);
+  private queue(addressee: string): Held[] {
+    const known = this.addressees.get(addressee) ?? [];
+    this.addressees.set(addressee, known);
     return known;
   }
 
   /** Keys sort in the order in which letters were made. */
-  private keyOf(lane: string, id: string): string {
+  private keyOf(addressee: string, id: string): string {
     const at = String(Date.now()).padStart(15, '0');
-    return `${prefix}${at} ${String(this.made++).padStart(6, '0')} ${lane} ${id}`;
+    return `${prefix}${at} ${String(this.made++).padStart(6, '0')} ${addressee} ${id}`;
   }
 
   private async takeUp(): Promise<void> {
@@ -180,13 +180,15 @@ export class Outbox implements OnDestroy {
     ]);
     for (const { key, value, unreadable } of [...drafts, ...letters]) {
       if (value === null) {
-        const lane = key.startsWith(oldPrefix) ? classLane(key.slice(oldPrefix.length)) : (key.split(' ')[3] ?? '');
-        this.unread.set(lane, unreadable);
+        const addressee = key.startsWith(oldPrefix)
+          ? classAddress(key.slice(oldPrefix.length))
+          : (key.split(' ')[3] ?? '');
+        this.unread.set(addressee, unreadable);
         continue;
       }
-      const lane = laneOf(value);
+      const addressee = addresseeOf(value);
       // what this page has made meanwhile comes after what an earlier one left
-      const queue = this.queue(lane);
+      const queue = this.queue(addressee);
       const own = queue.findIndex((held) => held.key > key && !key.startsWith(oldPrefix));
       queue.splice(own === -1 ? queue.length : own, 0, {
         key,
@@ -197,32 +199,32 @@ export class Outbox implements OnDestroy {
       });
     }
     this.count();
-    for (const lane of this.lanes.keys()) this.later(lane, 0);
+    for (const addressee of this.addressees.keys()) this.later(addressee, 0);
   }
 
   private count(): void {
-    this.waiting.set([...this.lanes.values()].reduce((n, queue) => n + queue.length, 0));
+    this.waiting.set([...this.addressees.values()].reduce((n, queue) => n + queue.length, 0));
   }
 
-  private later(lane: string, quietMs: number): void {
-    this.quiet.get(lane)?.unsubscribe();
-    if (quietMs === 0) this.pump(lane);
+  private later(addressee: string, quietMs: number): void {
+    this.quiet.get(addressee)?.unsubscribe();
+    if (quietMs === 0) this.pump(addressee);
     else
       this.quiet.set(
-        lane,
-        timer(quietMs).subscribe(() => this.pump(lane)),
+        addressee,
+        timer(quietMs).subscribe(() => this.pump(addressee)),
       );
   }
 
-  private pump(lane: string): void {
-    const queue = this.queue(lane);
+  private pump(addressee: string): void {
+    const queue = this.queue(addressee);
     const [first] = queue;
     if (!first || first.sending || first.refused) return;
     const message = together(queue.map((held) => held.letter));
     if (!message) return;
     const going = queue.slice(0, message.covers);
     for (const held of going) held.sending = true;
-    const outcome = (result: Outcome['result']) => this.outcome$.next({ lane, letter: first.letter, result });
+    const outcome = (result: Outcome['result']) => this.outcome$.next({ addressee, letter: first.letter, result });
     outcome({ kind: 'sending' });
     const sending = this.deliver(message.sent)
       .pipe(
@@ -236,10 +238,10 @@ export class Outbox implements OnDestroy {
       )
       .subscribe({
         next: (answer) => {
-          if (answer) this.follow(lane, going.length, answer);
-          this.remove(lane, going);
+          if (answer) this.follow(addressee, going.length, answer);
+          this.remove(addressee, going);
           outcome({ kind: 'sent', answer });
-          this.pump(lane);
+          this.pump(addressee);
         },
         error: (error: unknown) => {
           const failure = failureOf(error);
@@ -248,15 +250,15 @@ export class Outbox implements OnDestroy {
             held.refused = failure;
           }
           outcome({ kind: 'refused', failure });
-          this.passOver(lane, failure);
+          this.passOver(addressee, failure);
         },
       });
     this.running.add(sending);
   }
 
   /** The edit behind one that was saved is made on the version that this one made; on disk too, before the other goes. */
-  private follow(lane: string, at: number, answer: SaveAnswer | ExerciseRevision): void {
-    const next = this.queue(lane)[at];
+  private follow(addressee: string, at: number, answer: SaveAnswer | ExerciseRevision): void {
+    const next = this.queue(addressee)[at];
     if (next?.letter.kind === 'class' && 'version' in answer) next.letter = { ...next.letter, basedOn: answer.version };
     else if (next?.letter.kind === 'exercise' && 'revision' in answer)
       next.letter = { ...next.letter, basedOn: answer.revision };
@@ -265,20 +267,20 @@ export class Outbox implements OnDestroy {
   }
 
   /** A refused letter gives way to a newer one that says all it did; after a clash somebody has to choose first. */
-  private passOver(lane: string, failure: RequestFailure): void {
-    const [refused, next] = this.queue(lane);
+  private passOver(addressee: string, failure: RequestFailure): void {
+    const [refused, next] = this.queue(addressee);
     if (!refused || !next || !replaces(next.letter, refused.letter)) return;
     if (isClash(failure)) return;
     next.letter = basedRight(next.letter, refused.letter, false);
     void this.store.keep(next.key, next.letter);
-    this.remove(lane, [refused]);
-    this.pump(lane);
+    this.remove(addressee, [refused]);
+    this.pump(addressee);
   }
 
-  private remove(lane: string, gone: readonly Held[]): void {
-    this.lanes.set(
-      lane,
-      this.queue(lane).filter((held) => !gone.includes(held)),
+  private remove(addressee: string, gone: readonly Held[]): void {
+    this.addressees.set(
+      addressee,
+      this.queue(addressee).filter((held) => !gone.includes(held)),
     );
     this.count();
     for (const { key } of gone) void this.store.forget(key);

@@ -44,7 +44,7 @@ export class Preferences {
   constructor() {
     this.outbox.outcomes$
       .pipe(
-        filter(({ lane }) => lane === 'preferences'),
+        filter(({ addressee }) => addressee === 'preferences'),
         map(({ result }) => stateOf[result.kind]),
       )
       .subscribe((state) => this.saving$.next(state));

@@ -4,7 +4,7 @@ import { BehaviorSubject, Subject, Subscription, filter, firstValueFrom, from, s
 import type { ClashAnswer, ClassRead } from '@core/contract';
 import { type Plan, copyOfPlan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
-import { classLane } from '../../data/letter';
+import { classAddress } from '../../data/letter';
 import { LibraryStore } from '../../data/library-store';
 import { loading, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
@@ -60,7 +60,9 @@ export class ClassSession implements OnDestroy {
   constructor() {
     this.running.add(this.plans.edited$.subscribe((plan) => this.edited(plan)));
     this.running.add(
-      this.outbox.outcomes$.pipe(filter(({ lane }) => lane === this.lane)).subscribe((outcome) => this.hear(outcome)),
+      this.outbox.outcomes$
+        .pipe(filter(({ addressee }) => addressee === this.addressee))
+        .subscribe((outcome) => this.hear(outcome)),
     );
     effect(() => this.plans.learn(this.library.exercises() ?? []));
   }
@@ -73,13 +75,13 @@ export class ClassSession implements OnDestroy {
 
   /** Whether something is not on the server yet. */
   get unsaved(): boolean {
-    return this.outbox.newest(this.lane) !== null;
+    return this.outbox.newest(this.addressee) !== null;
   }
 
   /** Saves at once; done when it is saved, or when it cannot be for now. The edit then lies in this browser. */
   async written(): Promise<void> {
     if (!this.unsaved) return;
-    this.outbox.flush(this.lane);
+    this.outbox.flush(this.addressee);
     const ended = ({ kind }: SaveState) =>
       kind === 'away' || kind === 'refused' || kind === 'clash' || (kind === 'saved' && !this.unsaved);
     await firstValueFrom(this.state$.pipe(filter(ended)));
@@ -87,7 +89,7 @@ export class ClassSession implements OnDestroy {
 
   /** Tries at once, for example when the window closes. */
   now(): void {
-    this.outbox.flush(this.lane);
+    this.outbox.flush(this.addressee);
   }
 
   /** Coming back to this page: another one may have saved meanwhile. */
@@ -110,7 +112,7 @@ export class ClassSession implements OnDestroy {
   /** After a clash: this side goes on, over the other one, which stays among the earlier states. */
   async keepMine(clash: ClashAnswer): Promise<void> {
     const mine = this.plans.plan();
-    await this.outbox.drop(this.lane);
+    await this.outbox.drop(this.addressee);
     this.version = clash.current.version;
     this.state$.next({ kind: 'waiting' });
     if (mine) void this.put(mine, 0);
@@ -118,7 +120,7 @@ export class ClassSession implements OnDestroy {
 
   /** After a clash: the other side goes on; this one was kept by the server as an earlier state. */
   async takeTheirs(clash: ClashAnswer): Promise<void> {
-    await this.outbox.drop(this.lane);
+    await this.outbox.drop(this.addressee);
     this.begin(clash.current);
   }
 
@@ -141,21 +143,21 @@ export class ClassSession implements OnDestroy {
     this.running.unsubscribe();
   }
 
-  private get lane(): string {
-    return classLane(this.id);
+  private get addressee(): string {
+    return classAddress(this.id);
   }
 
   /** A class as it was read, with what an earlier page could not save. */
   private begin(read: ClassRead): void {
     this.version = read.version;
-    const unreadable = this.outbox.unreadable(this.lane);
+    const unreadable = this.outbox.unreadable(this.addressee);
     if (unreadable !== null) this.toasts.refused(unreadable);
-    const left = this.outbox.newest(this.lane);
+    const left = this.outbox.newest(this.addressee);
     if (left?.kind === 'class') {
       this.plans.open(left.plan, read.revisions);
       if (this.state$.value.kind !== 'clash') this.state$.next({ kind: 'waiting' });
       this.toasts.tell('Edits that were not saved last time are back.');
-      this.outbox.flush(this.lane);
+      this.outbox.flush(this.addressee);
       return;
     }
     this.plans.open(read.plan, read.revisions);
@@ -171,7 +173,7 @@ export class ClassSession implements OnDestroy {
   private async put(plan: Plan, quiet: number): Promise<void> {
     await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan, basedOn: this.version }, quiet);
     const now = this.state$.value;
-    if (now.kind === 'away') this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.lane) });
+    if (now.kind === 'away') this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.addressee) });
   }
 
   private hear({ result }: Outcome): void {
@@ -180,7 +182,7 @@ export class ClassSession implements OnDestroy {
         this.state$.next({ kind: 'saving' });
         return;
       case 'away':
-        this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.lane) });
+        this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.addressee) });
         return;
       case 'sent':
         if (result.answer && 'version' in result.answer) {
