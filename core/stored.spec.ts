@@ -64,6 +64,13 @@ describe('a stored document', () => {
     );
   });
 
+  it.each([-1, 0, 1.5, 'two', null])(
+    'whose number is none (%p) counts as the first form, and is judged like it',
+    (format) => {
+      expect(readPlan({ ...plan, format })).toEqual({ ok: true, value: plan });
+    },
+  );
+
   it('says in words what happened and that it is kept', () => {
     expect(readWords('This draft', { code: 'newer-format', format: 3, known: 2 })).toContain(
       'open it with that version',

@@ -24,7 +24,8 @@ export function readStored<T>(
 ): Result<T, ReadError> {
   if (!isDocument(stored)) return refuse({ code: 'not-a-document' });
   const known = upgrades.length;
-  const format = typeof stored['format'] === 'number' ? stored['format'] : 0;
+  const { format: said } = stored;
+  const format = typeof said === 'number' && Number.isInteger(said) && said > 0 ? said : 0;
   if (format > known) return refuse({ code: 'newer-format', format, known });
   const current = upgrades.slice(format).reduce<Document>((so, upgrade, i) => {
     const next = upgrade(so);
