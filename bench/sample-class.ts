@@ -2,7 +2,9 @@ import { catalogue } from '@core/exercise/catalogue';
 import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
 import type { FindRevision } from '@core/timeline';
 
-const revisions = new Map(catalogue.map((exercise, i) => [i.toString(16).padStart(16, '0'), exercise]));
+/** By id, so that the class is the same however the catalogue is ordered. */
+const sorted = [...catalogue].sort((a, b) => (a.id < b.id ? -1 : 1));
+const revisions = new Map(sorted.map((exercise, i) => [i.toString(16).padStart(16, '0'), exercise]));
 /** The catalogue as fixes of the review may add it. */
 export const offers = [...revisions].map(([revision, exercise]) => ({ revision, exercise }));
 export const find: FindRevision = (revision) => revisions.get(revision) ?? null;

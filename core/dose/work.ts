@@ -15,12 +15,10 @@ export interface SetLayout extends UnitLayout {
  * @param phaseSeconds seconds of each phase of one rep, from the resolved exercise
  */
 export function layOut(part: DosePart, phaseSeconds: readonly number[]): SetLayout {
-  return {
-    ...kindOf(part).layOut(part, phaseSeconds),
-    stations: part.multipliers.reduce((n, m) => n * m.count, 1),
-    sets: part.sets,
-    setRestMs: part.setRestSeconds * 1000,
-  };
+  const { units, gapMs, unitStartMs } = kindOf(part).layOut(part, phaseSeconds);
+  let stations = 1;
+  for (const { count } of part.multipliers) stations *= count;
+  return { units, gapMs, unitStartMs, stations, sets: part.sets, setRestMs: part.setRestSeconds * 1000 };
 }
 
 /** Lengths of the phases of one unit, ms; null where a unit does not run through the phases. */
@@ -55,7 +53,11 @@ export function partTime(part: DosePart, phaseSeconds: readonly number[], turns:
  * @param inTurn the feet alternate: parts that alternate take both feet's time
  */
 export function doseTime(dose: Dose, phaseSeconds: readonly number[], inTurn = false): PartTime {
-  return dose
-    .map((part) => partTime(part, phaseSeconds, inTurn && alternates(part) ? 2 : 1))
-    .reduce((a, b) => ({ workMs: a.workMs + b.workMs, restMs: a.restMs + b.restMs }));
+  let [workMs, restMs] = [0, 0];
+  for (const part of dose) {
+    const time = partTime(part, phaseSeconds, inTurn && alternates(part) ? 2 : 1);
+    workMs += time.workMs;
+    restMs += time.restMs;
+  }
+  return { workMs, restMs };
 }

@@ -171,31 +171,50 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
   },
 };
 
+const rules = Situation.options.map((id) => ({ id, holds: situations[id].holds }));
+
 /** The situations a way of doing an exercise is in: those that show, and those its author names. */
 export function situationsOf(way: Performance, stage: Exercise['stage']): Situation[] {
-  return Situation.options.filter(
-    (id) => situations[id].holds?.(way, stage) === true || way.situations?.includes(id) === true,
-  );
+  const found: Situation[] = [];
+  for (const { id, holds } of rules)
+    if (holds?.(way, stage) === true || way.situations?.includes(id) === true) found.push(id);
+  return found;
 }
 
 /** From the mildest to the strictest. */
-const strictness: readonly Caution['action'][] = [
-  'go-gently',
-  'change-support',
-  'hold-at-rung',
-  'ask-clinician',
-  'leave-out',
-];
+const strictness: Readonly<Record<Caution['action'], number>> = {
+  'go-gently': 0,
+  'change-support': 1,
+  'hold-at-rung': 2,
+  'ask-clinician': 3,
+  'leave-out': 4,
+};
+
+interface Cared {
+  readonly own: readonly Caution[];
+  readonly stage: Exercise['stage'];
+  readonly found: readonly Caution[];
+}
+/** Revisions never change: what was worked out once for a way of doing an exercise stays, however often it is filtered. */
+const cared = new WeakMap<Performance, Cared>();
 
 /**
  * What to take care of in one way of doing an exercise: its own cautions, and those that follow from what the body does.
  * One a concern, the strictest; of two alike the exercise's own words.
  */
-export function cautionsOf(own: readonly Caution[], way: Performance, stage: Exercise['stage']): Caution[] {
+export function cautionsOf(own: readonly Caution[], way: Performance, stage: Exercise['stage']): readonly Caution[] {
+  const known = cared.get(way);
+  if (known?.own === own && known.stage === stage) return known.found;
+  const found = strictestOf([...own, ...situationsOf(way, stage).flatMap((id) => situations[id].carries)]);
+  cared.set(way, { own, stage, found });
+  return found;
+}
+
+function strictestOf(cautions: readonly Caution[]): Caution[] {
   const found = new Map<Caution['concern'], Caution>();
-  for (const each of [...own, ...situationsOf(way, stage).flatMap((id) => situations[id].carries)]) {
-    const known = found.get(each.concern);
-    if (!known || strictness.indexOf(each.action) > strictness.indexOf(known.action)) found.set(each.concern, each);
+  for (const caution of cautions) {
+    const known = found.get(caution.concern);
+    if (!known || strictness[caution.action] > strictness[known.action]) found.set(caution.concern, caution);
   }
   return [...found.values()];
 }
