@@ -1,18 +1,11 @@
 import { applyCommand } from '../plan';
 import { sayLength } from '../say-time';
 import { arrivesWith, buildTimeline, leavesWith, transitionMs, visitsOf, leadOf } from '../timeline';
-import { contextOf } from './finding';
 import { moved } from './mend';
-import { ladderOrder, prepared } from './order';
-import { type Entry, type ReviewContext, classRule, judgeOrder } from './rule';
-import { eyesShutEarly, impactCold, unsteadyEarly } from './safety';
+import { type Entry, type ReviewContext, classRule } from './rule';
 
 /** A saving worth a word, ms. */
 const leastSavingMs = 20_000;
-
-const ordered = [impactCold, eyesShutEarly, unsteadyEarly, ladderOrder, prepared];
-const breaksOrder = (context: ReviewContext) =>
-  ordered.some((rule) => judgeOrder(rule, context.entries, context).length > 0);
 
 /** What an item asks of the room and leaves in it where it is taught in one stretch. */
 function handsOf({ item, block, execution }: Entry, { plan, brief }: ReviewContext) {
@@ -27,6 +20,7 @@ function handsOf({ item, block, execution }: Entry, { plan, brief }: ReviewConte
 export const changesSaved = classRule({
   id: 'changes',
   severity: 'soft',
+  suggests: true,
   reason: 'Each change of position, kit or band stops the room.',
   look: (context) => {
     const { entries, plan } = context;
@@ -56,7 +50,7 @@ export const changesSaved = classRule({
     if (!after.ok) return [];
     const timeline = buildTimeline({ plan: after.value, find: (r) => known.get(r) ?? null });
     const savedMs = context.timeline.totalMs - timeline.totalMs;
-    if (savedMs < leastSavingMs || breaksOrder(contextOf({ ...context, plan: after.value, timeline }))) return [];
+    if (savedMs < leastSavingMs) return [];
     return [
       {
         itemIds: [entry.item.id, target.item.id],

@@ -55,7 +55,7 @@ export const regionRun = orderRule<Runs>({
     const here = free.find((other) => other.block.id === entry.block.id);
     const [other] = free;
     return {
-      words: `${regionNames[region][0]} three items running, up to ${entry.name}.`,
+      words: `Three items running load the ${regionNames[region][0]}, up to ${entry.name}.`,
       mends: () => [
         here ? moved(here, 'before', entry) : null,
         other ? moved(entry, 'after', other) : null,

@@ -54,12 +54,13 @@ export function review(input: ReviewInput, depth: 'quick' | 'thorough' = 'thorou
   const accepted = new Map(input.plan.accepted.map((a) => [a.finding, a.note]));
   const found = (depth === 'quick' ? quick : rules).flatMap((rule) => foundBy(rule, context));
   return found
-    .map((one) => ({ cost: one.breach.cost, finding: findingOf(one, found, context, accepted.get(one.key) ?? null) }))
+    .map((one) => ({ ...one, finding: findingOf(one, found, context, accepted.get(one.key) ?? null) }))
+    .filter(({ rule, finding }) => !(rule.kind === 'class' && rule.suggests) || finding.mend() !== null)
     .sort(
       (a, b) =>
         Number(a.finding.accepted !== null) - Number(b.finding.accepted !== null) ||
         ranks[a.finding.severity] - ranks[b.finding.severity] ||
-        b.cost - a.cost,
+        b.breach.cost - a.breach.cost,
     )
     .map(({ finding }) => finding);
 }

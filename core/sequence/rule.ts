@@ -99,6 +99,8 @@ export interface OrderRule<S extends State = State> extends Said {
 /** A rule that needs the whole class or its times. What it found is explained only when somebody asks. */
 export interface ClassRule extends Said {
   readonly kind: 'class';
+  /** What it finds is no fault but an idea: without a mend that holds there is nothing to say. */
+  readonly suggests?: true;
   readonly look: (context: ReviewContext) => readonly (Breach & { readonly explain: () => Explanation })[];
 }
 

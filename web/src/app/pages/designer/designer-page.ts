@@ -225,7 +225,7 @@ export class DesignerPage implements OnInit {
 
   protected openKeys(): void {
     const tables: readonly KeyTable[] = [designerKeys, pickerKeys, orderKeys, threadKeys, numberKeys];
-    this.dialogs.open(KeySheet, { data: tables, width: '480px' });
+    this.dialogs.open(KeySheet, { data: tables, width: '840px', maxWidth: '94vw' });
   }
 
   protected key(event: KeyboardEvent): void {

@@ -16,34 +16,46 @@ import { type KeyTable, linesOf } from './key-table';
   template: `
     <h2 mat-dialog-title>Keys</h2>
     <mat-dialog-content>
-      @for (table of tables; track table.where) {
-        <h3>{{ table.where }}</h3>
-        <dl>
-          @for (line of table.lines; track line.shown) {
-            <div>
-              <dt>{{ line.shown }}</dt>
-              <dd>{{ line.words }}</dd>
-            </div>
-          }
-        </dl>
-      }
+      <div class="tables">
+        @for (table of tables; track table.where) {
+          <section>
+            <h3>{{ table.where }}</h3>
+            <dl>
+              @for (line of table.lines; track line.shown) {
+                <div>
+                  <dt>{{ line.shown }}</dt>
+                  <dd>{{ line.words }}</dd>
+                </div>
+              }
+            </dl>
+          </section>
+        }
+      </div>
     </mat-dialog-content>
     <mat-dialog-actions align="end"
       ><button matButton="filled" type="button" mat-dialog-close>Done</button></mat-dialog-actions
     >
   `,
   styles: `
+    .tables {
+      columns: 21rem auto;
+      column-gap: 40px;
+    }
+    section {
+      break-inside: avoid;
+      padding-bottom: 14px;
+    }
     h3 {
-      margin: 14px 0 2px;
+      margin: 0 0 2px;
       font-size: 0.95rem;
       color: var(--nw-quiet);
     }
     dl {
       margin: 0;
     }
-    div {
+    dl div {
       display: grid;
-      grid-template-columns: 11em 1fr;
+      grid-template-columns: 10.5em 1fr;
       padding: 4px 0;
     }
     dt {
