@@ -93,24 +93,33 @@ export const oneWay = classRule({
           words: `The class trains “${directionNames[direction][0]}” and never “${directionNames[oppositeOf[direction]][0]}”.`,
           mends: () => {
             const seated = entry.execution.position === 'chair-seated' && direction.startsWith('ankle');
-            const ids = [seated ? 'seated-heel-toe-march' : '', counterparts[direction] ?? ''];
-            return [...ids.map((id) => added(context, id, 'after', entry)), trainerOf(context, direction, entry)];
+            const ids = [
+              seated ? 'seated-heel-toe-march' : '',
+              counterparts[direction] ?? '',
+              ...trainersOf(context, direction, entry),
+            ];
+            return ids.flatMap((id) => [added(context, id, 'after', entry), added(context, id, 'before', entry)]);
           },
         }),
       }));
   },
 });
 
-/** Any exercise of the library that trains the opposite in the position the class is in. */
-function trainerOf(context: ReviewContext, direction: Direction, entry: Entry) {
-  const offer = context.library.find(
-    ({ exercise }) =>
-      exercise.directions.includes(oppositeOf[direction]) &&
-      exercise.performance.position === entry.execution.position &&
-      exercise.performance.kit.every((need) => entry.execution.kit.some((has) => has.kit === need.kit)),
-  );
-  return offer ? added(context, offer.exercise.id, 'after', entry) : null;
-}
+/** How many exercises of the library are tried at most. */
+const mostTrainers = 4;
+
+/** Exercises of the library that train the opposite by themselves, in the position and with the kit the class is in. */
+const trainersOf = (context: ReviewContext, direction: Direction, entry: Entry): string[] =>
+  context.library
+    .filter(
+      ({ exercise }) =>
+        exercise.stage !== 'passive' &&
+        exercise.directions.includes(oppositeOf[direction]) &&
+        exercise.performance.position === entry.execution.position &&
+        exercise.performance.kit.every((need) => entry.execution.kit.some((has) => has.kit === need.kit)),
+    )
+    .slice(0, mostTrainers)
+    .map(({ exercise }) => exercise.id);
 
 /** Two band exercises that are each other's other way get the same. */
 export const unevenPair = classRule({

@@ -367,6 +367,20 @@ describe('a finding', () => {
     expect([offered > 200, dropped > 10]).toEqual([true, true]);
   });
 
+  it('trains the missing direction with something that works by itself, never with a hand that does it', () => {
+    let mended = 0;
+    for (const { exercise } of offers.filter((o) => o.exercise.stage === 'loaded')) {
+      for (const finding of reviewed(classOf([exercise.id])).filter((f) => f.rule === 'one-way')) {
+        const command = finding.mend()?.command;
+        if (command?.type !== 'add-item') continue;
+        const added = offers.find((o) => o.exercise.id === command.item.exerciseId)?.exercise;
+        expect([exercise.id, added?.id, added?.stage === 'passive']).toEqual([exercise.id, added?.id, false]);
+        mended++;
+      }
+    }
+    expect(mended).toBeGreaterThan(10);
+  });
+
   it('is not made of a saving that would make something else worse (any class): an idea that holds, or none', () => {
     const idea = rules.find((rule) => rule.kind === 'class' && rule.suggests);
     if (!idea) throw new Error('no rule suggests');
