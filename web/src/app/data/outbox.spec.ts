@@ -221,4 +221,21 @@ describe('the outbox', () => {
     expect(await outbox.put(edit('Only here'))).toBe(false);
     expect(outbox.keptHere('class:class-1')).toBe(false);
   });
+
+  it('lets nobody close the page over something that lies nowhere else, and everybody otherwise', async () => {
+    const closing = () => {
+      const event = new Event('beforeunload', { cancelable: true });
+      window.dispatchEvent(event);
+      return event.defaultPrevented;
+    };
+    await outbox.put(edit('Kept'));
+    expect(closing()).toBe(false);
+    answer(sent(), 5);
+    await soon();
+    store.keepsNothing = true;
+    await outbox.put(edit('Only here'));
+    expect(closing()).toBe(true);
+    answer(sent(), 6);
+    expect(closing()).toBe(false);
+  });
 });

@@ -80,6 +80,12 @@ export class Outbox implements OnDestroy {
     this.running.add(
       merge(fromEvent(window, 'online'), fromEvent(window, 'focus')).subscribe(() => this.nudge$.next()),
     );
+    // What lies nowhere but in this page would go with it, whichever page of the application is open.
+    this.running.add(
+      fromEvent(window, 'beforeunload')
+        .pipe(filter(() => [...this.addressees.keys()].some((addressee) => !this.keptHere(addressee))))
+        .subscribe((event) => event.preventDefault()),
+    );
   }
 
   /**

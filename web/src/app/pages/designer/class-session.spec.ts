@@ -105,6 +105,20 @@ describe('one class open in the designer', () => {
     expect(toasts.open.mock.calls.at(-1)?.[0]).toBe('Edits that were not saved last time are back.');
   });
 
+  it('says so where this browser keeps nothing while the server is away, and still saves when it is back', async () => {
+    store.keepsNothing = true;
+    edit('Only here');
+    await soon();
+    jest.advanceTimersByTime(700);
+    put().error(new ProgressEvent('offline'));
+    expect(session.state()).toEqual({ kind: 'away', keptHere: false });
+    jest.advanceTimersByTime(3000);
+    const again = put();
+    expect(body(again).plan.title).toBe('Only here');
+    again.flush({ id: 'class-1', version: 5, updatedAt: at });
+    expect(session.state()).toEqual({ kind: 'saved', at });
+  });
+
   it('says that an edit left here cannot be read, and opens the class all the same', async () => {
     store.shelf.set('draft:class-1', { plan: { ...samplePlan(), format: 99 }, basedOn: 3, saveId: 'save-x' });
     await open();

@@ -81,7 +81,7 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     '(document:keydown)': 'key($event)',
-    '(window:beforeunload)': 'leaving($event)',
+    '(window:beforeunload)': 'leaving()',
     '(window:focus)': 'session.lookAgain()',
   },
 })
@@ -261,9 +261,7 @@ export class DesignerPage implements OnInit {
     return true;
   }
 
-  protected leaving(event: BeforeUnloadEvent): void {
+  protected leaving(): void {
     this.session.now();
-    const state = this.session.state();
-    if (state.kind === 'away' && !state.keptHere) event.preventDefault();
   }
 }
