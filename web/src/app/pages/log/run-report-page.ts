@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
+import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
@@ -23,17 +24,18 @@ export class RunReportPage implements OnInit {
   protected readonly time = sayTime;
   protected readonly when = sayInstant;
 
-  protected readonly rows = computed(() => {
+  private readonly report = computed(() => {
     const state = this.state();
-    if (!state) return [];
-    const longest = Math.max(
-      1,
-      ...state.records.flatMap((r) => [r.setUpMs + r.workMs + r.heldMs, r.plannedSetUpMs + r.plannedWorkMs]),
-    );
+    return state && reportOf(state);
+  });
+
+  protected readonly rows = computed(() => {
+    const [state, report] = [this.state(), this.report()];
+    if (!state || !report) return [];
+    const longest = Math.max(1, ...report.bouts.flatMap((b) => [b.actualMs, b.plannedMs]));
     const share = (ms: number) => (100 * ms) / longest;
-    return state.records.map((r) => {
+    return report.bouts.map(({ record: r, differenceMs, late }) => {
       const item = state.timeline.items.find((i) => i.itemId === r.itemId);
-      const differenceMs = r.setUpMs + r.workMs + r.heldMs - r.plannedSetUpMs - r.plannedWorkMs;
       return {
         name: item?.execution?.exercise.name[state.plan.school.words] ?? 'Compare the feet',
         side: r.feet === 'left' || r.feet === 'right' ? r.feet : 'both',
@@ -46,21 +48,20 @@ export class RunReportPage implements OnInit {
           Math.abs(differenceMs) < 1000
             ? 'as planned'
             : `${sayTime(Math.abs(differenceMs))} ${differenceMs > 0 ? 'longer' : 'shorter'}`,
-        late: differenceMs >= 15_000,
+        late,
       };
     });
   });
   protected readonly totals = computed(() => {
-    const state = this.state();
-    if (!state) return null;
-    const taughtMs = state.records.at(-1)?.endedAtMs ?? 0;
-    const setUp = (key: 'setUpMs' | 'plannedSetUpMs') => state.records.reduce((ms, r) => ms + r[key], 0);
-    const overMs = taughtMs - state.plan.slotSeconds * 1000;
+    const [state, report] = [this.state(), this.report()];
+    if (!state || !report) return null;
+    const { taughtMs, plannedMs, overSlotMs, setUpMs, plannedSetUpMs } = report;
     return {
       taught: sayTime(taughtMs),
-      planned: sayTime(state.timeline.totalMs),
-      slot: overMs > 0 ? `${sayTime(overMs)} over the slot` : `${sayTime(-overMs)} before the end of the slot`,
-      setUp: `${sayTime(setUp('setUpMs'))} of set-up and talk, ${sayTime(setUp('plannedSetUpMs'))} planned`,
+      planned: sayTime(plannedMs),
+      slot:
+        overSlotMs > 0 ? `${sayTime(overSlotMs)} over the slot` : `${sayTime(-overSlotMs)} before the end of the slot`,
+      setUp: `${sayTime(setUpMs)} of set-up and talk, ${sayTime(plannedSetUpMs)} planned`,
       owed: owedWords(state),
     };
   });
