@@ -171,7 +171,7 @@ test.describe('what an earlier page left unsaved in this browser', () => {
           opening.onerror = () => failed(new Error('no store'));
           opening.onsuccess = () => {
             const writing = opening.result.transaction('keyval', 'readwrite');
-            writing.objectStore('keyval').put(what, at as string);
+            writing.objectStore('keyval').put(what, at);
             writing.oncomplete = () => done();
           };
         }),

@@ -162,6 +162,7 @@ describe('the class on the floor', () => {
     http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
     const remarks = store.remark(9, 'Windy.');
     await soon();
+    http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
     expect(await remarks).toBe(false);
     make();
     const opening = store.open('class-1');

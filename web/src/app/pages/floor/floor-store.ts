@@ -45,6 +45,7 @@ export class FloorStore implements OnDestroy {
   private readonly tones = inject(TonePlayer);
   private readonly heavy = inject(HeavyWork);
   private kept: KeptRun | null = null;
+  private handedOver = false;
   private beating = new Subscription();
   private readonly running = new Subscription();
   private lastKeptMs = 0;
@@ -93,6 +94,7 @@ export class FloorStore implements OnDestroy {
     await this.store.forget(keptRunKey(classId));
     this.beating.unsubscribe();
     this.kept = null;
+    this.handedOver = false;
     this.now.set(null);
     this.told.set(null);
     await this.open(classId);
@@ -182,10 +184,11 @@ export class FloorStore implements OnDestroy {
       runId: kept.runId,
       remarks: { headcount, note },
     });
-    if (result.kind !== 'sent') return false;
-    this.kept = null;
+    if (result.kind === 'refused') return false;
+    // All of it is with the outbox or the server: the floor opens anew the next time.
+    this.handedOver = true;
     await this.store.forget(keptRunKey(kept.start.classId));
-    return true;
+    return result.kind === 'sent';
   }
 
   ngOnDestroy(): void {
@@ -270,6 +273,7 @@ export class FloorStore implements OnDestroy {
     const made: RunEvent = { runId: kept.runId, deviceId: kept.deviceId, seq: kept.events.length, atMs, event };
     const events = [...kept.events, made];
     this.kept = { ...kept, events };
+    this.handedOver = false;
     this.tones.hush();
     const changed =
       event.kind === 'undone' ? replay(kept.start.plan, events, atMs, this.find) : reduce(state, made, this.find);
@@ -298,7 +302,7 @@ export class FloorStore implements OnDestroy {
   }
 
   private keepNow(): void {
-    if (!this.kept?.begun) return;
+    if (!this.kept?.begun || this.handedOver) return;
     this.lastKeptMs = this.clock.nowMs();
     this.kept = { ...this.kept, seenAtMs: this.clock.wallMs() };
     void this.store.keep(keptRunKey(this.kept.start.classId), this.kept);
