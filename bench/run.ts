@@ -219,7 +219,7 @@ async function againstHighs(classes: number): Promise<void> {
   for (let seed = 0; seed < classes; seed++) {
     const paths = seed % 3 === 0;
     const flow = paths ? 'by-exercise' : seed % 3 === 1 ? 'by-foot' : 'mixed';
-    const { plan, find: known } = randomClass(seed + 5000, 6 + (seed % 6), flow);
+    const { plan, find: known } = randomClass(seed + 5000, 6 + (seed % 6), flow, !paths);
     const target = plan.slotSeconds;
     const start = performance.now();
     const found = fitNow({ plan, find: known, dropUpTo: paths ? 2 : 0 });

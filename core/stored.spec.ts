@@ -1,7 +1,7 @@
 import { travel } from './dose';
 import { readExercise } from './exercise';
 import { catalogue } from './exercise/catalogue';
-import { newPlan, readPlan } from './plan';
+import { defaultPace, newPlan, readPlan } from './plan';
 import { readRun } from './run';
 import { readWords } from './read-words';
 import { bareClass, sampleExercise } from './testing/sample';
@@ -28,6 +28,23 @@ describe('a stored document', () => {
     expect(readPlan(unnumbered)).toEqual({ ok: true, value: plan });
   });
 
+  it('of before kit was remembered fetches it as it did, and keeps what a teacher had changed of the pace', () => {
+    const { kitOut, ...brief } = plan.brief;
+    void kitOut;
+    const earlier = { knownSetupSeconds: 6, newSetupSeconds: 20, propsSetupSeconds: 50, fiddlySetupSeconds: 45 };
+    const pace = { ...earlier, secondSideShare: 0.6, talkNewSeconds: 12, fetchKitSeconds: 30, moveBandSeconds: 25 };
+    const read = readPlan({ ...stored(plan), format: 2, brief, pace });
+    if (!read.ok) throw new Error('not read');
+    expect(read.value.brief.kitOut).toBe('when-needed');
+    // what nobody had touched is today's figure; 50, 30 and 25 s were the teacher's own
+    expect(read.value.pace).toEqual({
+      ...defaultPace(),
+      propsSetupSeconds: 50,
+      fetchKitSeconds: 30,
+      moveBandSeconds: 25,
+    });
+  });
+
   it('is brought up wherever the old word lies: in an edit made while teaching too', () => {
     const event = (event: object) => ({ runId: 'run-1', deviceId: 'dev-1', seq: 0, atMs: 0, event });
     const dose = [{ ...travel(4, 20, 80), lengths: undefined, passes: 4 }];
@@ -48,7 +65,7 @@ describe('a stored document', () => {
     const future = { ...stored(plan), format: 9 };
     const asked = JSON.stringify(future);
     const refused = readPlan(future);
-    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 2 } });
+    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 3 } });
     expect(JSON.stringify(future)).toBe(asked);
     for (const nonsense of [null, undefined, 'plan', 7, [], JSON.stringify(plan).slice(0, 80)])
       expect(readPlan(nonsense)).toEqual({ ok: false, error: { code: 'not-a-document' } });

@@ -109,6 +109,8 @@ export interface Kind<
   readonly gathers: boolean;
   /** In an exercise of alternating feet it alternates unit by unit; else both feet do it. */
   readonly alternates: boolean;
+  /** Counted by people, or by a clock or music that does not wait for them. */
+  readonly paced: 'counted' | 'byTheClock';
   /** Work by the clock: it goes round the phases of the exercise as often as it lasts. */
   readonly roundsPhases: boolean;
   /** Its first unit doubles as the demonstration of a new exercise. */

@@ -121,7 +121,7 @@ function* searched(
   const options = { only: request.only ?? null, dropUpTo: request.dropUpTo ?? 1, keep };
   const segments = segmentsOf(plan, request.find, options);
   yield { done: from + 0.2 * share };
-  const work = search(segments, plan.pace, frame);
+  const work = search(segments, plan, frame);
   let next = work.next();
   for (; !next.done; next = work.next()) yield { done: from + share * (0.2 + 0.8 * next.value) };
   const already = gone.reduce((w, item) => w + dropWeight(item.priority), 0) * perDrop;

@@ -1,5 +1,5 @@
-import type { Pace } from '../plan';
-import { type HandOver, transition } from '../timeline';
+import type { KitId } from '../kit';
+import { type Room, type Ways, roomAfter, arrivalMs, secondSetUpMs } from '../timeline';
 import { type Step, type Landing, cheapest } from './chain';
 import type { Choice, Segment, Unit } from './spans';
 
@@ -23,7 +23,7 @@ function subsetsOf(units: readonly Unit[]): (readonly Unit[])[] {
 }
 
 interface Node {
-  readonly hand: HandOver | null;
+  readonly hand: Room | null;
   readonly cost: Int32Array;
   /** For each second: which node of the layer before, and which of that move's steps. */
   readonly from: Int16Array;
@@ -48,11 +48,11 @@ export type Rank = readonly [missed: number, cost: number, off: number];
  */
 export function* search(
   segments: readonly Segment[],
-  pace: Pace,
+  ways: Ways,
   landing: Landing,
 ): Generator<number, Searched | null> {
   const { low, high, target } = landing;
-  const chain = chainOf(segments, pace);
+  const chain = chainOf(segments, ways);
   for (const ceiling of ceilings) {
     const found = cheapest(
       chain.map(({ steps }) => steps),
@@ -72,7 +72,7 @@ export function* search(
   const horizon = Math.max(least, high + Math.max(0, low - least));
   const layers: Node[][] = [[start(horizon)]];
   let at = 0;
-  for (const layer of layersOf(segments, pace, layers, horizon)) {
+  for (const layer of layersOf(segments, ways, layers, horizon)) {
     layers.push(layer);
     at += 1;
     yield 0.05 + (0.95 * at) / (countOf(segments) + 1 + at / 8);
@@ -90,7 +90,7 @@ function start(horizon: number): Node {
   return node;
 }
 
-function emptyNode(hand: HandOver | null, horizon: number): Node {
+function emptyNode(hand: Room | null, horizon: number): Node {
   return {
     hand,
     cost: new Int32Array(horizon + 1).fill(never),
@@ -100,12 +100,33 @@ function emptyNode(hand: HandOver | null, horizon: number): Node {
   };
 }
 
-const between = (from: HandOver | null, to: HandOver, pace: Pace): number =>
-  transition(from, to, pace).reduce((ms, part) => ms + part.ms, 0);
+/**
+ * Getting to each of some neighbouring units and setting it up, one number a pass, ms; and the room they leave. Pass after
+ * pass: a ring goes through all of them on one foot, then on the other.
+ */
+function walked(units: readonly Unit[], from: Room | null, ways: Ways): { gapsMs: number[][]; room: Room | null } {
+  const gapsMs = units.map((): number[] => []);
+  let room = from;
+  for (let pass = 0; pass < (units[0]?.passes.length ?? 0); pass++) {
+    for (const [i, unit] of units.entries()) {
+      const needs = unit.passes[pass];
+      if (!needs) continue;
+      const [first, second] = needs;
+      const otherFoot = unit.bothFeetInOne && second ? secondSetUpMs(room, first, second, ways.pace) : 0;
+      gapsMs[i]?.push(arrivalMs(room, first, ways) + otherFoot);
+      room = needs.reduce<Room | null>(roomAfter, room);
+    }
+  }
+  return { gapsMs, room };
+}
+
+/** A room with only what somebody later reaches for still out: two rooms that differ in nothing else are the same. */
+const forWhom = (room: Room | null, later: ReadonlySet<KitId>): Room | null =>
+  room && { ...room, out: room.out.filter((piece) => later.has(piece)) };
 
 const whole = (ms: number) => Math.ceil(ms / 1000);
 
-/** Steps of a unit reached from one hand-over (two for a ring: one a foot); of equal seconds the cheapest. */
+/** Steps of a unit with the time of getting to it (two for a ring: one a foot); of equal seconds the cheapest. */
 function stepsOf(unit: Unit, gapsMs: readonly number[]): Step[] {
   const best = new Map<number, Step>();
   unit.choices.forEach((choice, index) => {
@@ -116,34 +137,43 @@ function stepsOf(unit: Unit, gapsMs: readonly number[]): Step[] {
   return [...best.values()];
 }
 
-const keyOf = (hand: HandOver | null) => JSON.stringify(hand);
+const keyOf = (hand: Room | null) => JSON.stringify(hand);
 
 /** Builds layer after layer: a line unit is one layer; a ring is one layer for each unit of its fullest subset. */
 function* layersOf(
   segments: readonly Segment[],
-  pace: Pace,
+  ways: Ways,
   layers: readonly Node[][],
   horizon: number,
 ): Generator<Node[]> {
-  for (const segment of segments) {
-    if (segment.kind === 'line') yield lineLayer(segment.unit, pace, layers.at(-1) ?? [], horizon);
-    else yield* ringLayers(segment, pace, layers, horizon);
+  for (const [at, segment] of segments.entries()) {
+    const later = new Set(segments.slice(at + 1).flatMap(kitOf));
+    if (segment.kind === 'line') yield lineLayer(segment.unit, ways, layers.at(-1) ?? [], horizon, later);
+    else yield* ringLayers(segment, ways, layers, horizon, later);
   }
 }
 
-function lineLayer(unit: Unit, pace: Pace, before: readonly Node[], horizon: number): Node[] {
+const kitOf = (segment: Segment): KitId[] =>
+  (segment.kind === 'line' ? [segment.unit] : segment.units).flatMap((u) => u.passes.flat().flatMap((need) => need.kit));
+
+function lineLayer(
+  unit: Unit,
+  ways: Ways,
+  before: readonly Node[],
+  horizon: number,
+  later: ReadonlySet<KitId>,
+): Node[] {
   const nodes = new Map<string, Node>();
-  const nodeFor = (hand: HandOver | null) => {
+  const nodeFor = (room: Room | null) => {
+    const hand = forWhom(room, later);
     const key = keyOf(hand);
     const known = nodes.get(key) ?? emptyNode(hand, horizon);
     nodes.set(key, known);
     return known;
   };
   before.forEach((from, index) => {
-    const [arrive] = unit.arrives;
-    const [leave] = unit.leaves;
-    if (!arrive || !leave) return;
-    advance(from, index, nodeFor(leave), stepsOf(unit, [between(from.hand, arrive, pace)]), unit);
+    const { gapsMs, room } = walked([unit], from.hand, ways);
+    advance(from, index, nodeFor(room), stepsOf(unit, gapsMs[0] ?? []), unit);
     if (unit.mayDrop) advance(from, index, nodeFor(from.hand), [dropStep(unit)], null);
   });
   return [...nodes.values()];
@@ -161,13 +191,15 @@ const dropStep = (unit: Unit): Step => ({
  */
 function* ringLayers(
   ring: Extract<Segment, { kind: 'ring' }>,
-  pace: Pace,
+  ways: Ways,
   layers: readonly Node[][],
   horizon: number,
+  later: ReadonlySet<KitId>,
 ): Generator<Node[]> {
   const { units, compareMs } = ring;
   const before = layers.at(-1) ?? [];
   const subsets = subsetsOf(units);
+  const walks = subsets.map((kept) => before.map((outer) => walked(kept, outer.hand, ways)));
   // chains[s][o]: the node of subset s that came from node o of the layer before the ring
   let chains: (Node | null)[][] = subsets.map(() => before.map(() => null));
   for (const [position, unit] of units.entries()) {
@@ -181,14 +213,8 @@ function* ringLayers(
         const index = previous.indexOf(from);
         if (place === -1) advance(from, index, node, [dropStep(unit)], null);
         else {
-          const last = kept.at(-1);
-          const prior = kept[place - 1];
-          const [leadHand, otherHand] = unit.arrives;
-          if (!last || !leadHand || !otherHand) return null;
-          const first = prior ? (prior.leaves[0] ?? null) : outer.hand;
-          const second = prior ? (prior.leaves[1] ?? null) : (last.leaves[0] ?? null);
           const pause = place === 0 ? whole(compareMs) : 0;
-          const steps = stepsOf(unit, [between(first, leadHand, pace), between(second, otherHand, pace)]);
+          const steps = stepsOf(unit, walks[s]?.[o]?.gapsMs[place] ?? []);
           advance(
             from,
             index,
@@ -209,7 +235,7 @@ function* ringLayers(
   chains.forEach((row, s) =>
     row.forEach((node, o) => {
       if (!node) return;
-      const hand = subsets[s]?.at(-1)?.leaves[1] ?? before[o]?.hand ?? null;
+      const hand = forWhom(walks[s]?.[o]?.room ?? null, later);
       const into = closed.get(keyOf(hand)) ?? emptyNode(hand, horizon);
       closed.set(keyOf(hand), into);
       advance(node, previous.indexOf(node), into, [{ seconds: 0, cost: 0, choice: -1 }], null);
@@ -287,23 +313,18 @@ function traced(layers: readonly Node[][], end: End): ReadonlyMap<Unit, Choice> 
 }
 
 /** The units of a class with nothing left out, each with its steps: what comes before and after it is settled. */
-function chainOf(segments: readonly Segment[], pace: Pace): { readonly unit: Unit; readonly steps: Step[] }[] {
-  let hand: HandOver | null = null;
+function chainOf(segments: readonly Segment[], ways: Ways): { readonly unit: Unit; readonly steps: Step[] }[] {
+  let from: Room | null = null;
   return segments.flatMap((segment) => {
     const units = segment.kind === 'line' ? [segment.unit] : segment.units;
-    const outer: HandOver | null = hand;
-    const links = units.map((unit, i) => {
-      const prior = units[i - 1];
-      const [lead, other] = unit.arrives;
-      const second = prior ? prior.leaves[1] : units.at(-1)?.leaves[0];
-      const gaps = [
-        lead ? between(segment.kind === 'ring' && prior ? (prior.leaves[0] ?? null) : outer, lead, pace) : 0,
-        other ? between(second ?? null, other, pace) : 0,
-      ];
+    const { gapsMs, room } = walked(units, from, ways);
+    from = room;
+    return units.map((unit, i) => {
       const pause = segment.kind === 'ring' && i === 0 ? whole(segment.compareMs) : 0;
-      return { unit, steps: stepsOf(unit, gaps).map((step) => ({ ...step, seconds: step.seconds + pause })) };
+      return {
+        unit,
+        steps: stepsOf(unit, gapsMs[i] ?? []).map((step) => ({ ...step, seconds: step.seconds + pause })),
+      };
     });
-    hand = units.at(-1)?.leaves.at(-1) ?? hand;
-    return links;
   });
 }

@@ -2,18 +2,21 @@ import { type Dose, doseTime, partTime, tempoOf } from '../dose';
 import { type Block, type Item, type Plan, otherSide } from '../plan';
 import {
   type FindRevision,
-  type HandOver,
+  type Need,
   type ReadyItem,
+  type TimelineEvent,
   type Visit,
-  arrivesWith,
   buildTimeline,
-  leavesWith,
+  needOf,
   readyItem,
   stretchesOf,
 } from '../timeline';
 import { type Alternative, alternativesOf } from './alternatives';
 
-/** One choice for a unit: the doses of its items, the steps from what they have, and its time without getting there, ms. */
+/**
+ * One choice for a unit: the doses of its items, the steps from what they have, and its time without getting there and
+ * setting up, ms.
+ */
 export interface Choice {
   readonly doses: readonly Dose[];
   readonly steps: number;
@@ -25,9 +28,10 @@ export interface Choice {
 export interface Unit {
   readonly items: readonly Item[];
   readonly choices: readonly Choice[];
-  /** Position, kit, floor, facing and band it needs on arrival at each visit, and what it leaves. */
-  readonly arrives: readonly HandOver[];
-  readonly leaves: readonly HandOver[];
+  /** What it needs of the room, pass by pass: one pass, or one a foot in a ring; each in the order of its visits. */
+  readonly passes: readonly (readonly [Need, ...Need[]])[];
+  /** The second visit is the other foot of the first, straight after it. */
+  readonly bothFeetInOne: boolean;
   readonly mayDrop: boolean;
 }
 
@@ -145,8 +149,8 @@ function lineUnit(
   return {
     items,
     choices: fewest(combined.map(({ doses, steps }) => ({ doses, steps, spanMs: [spanOf(doses)] }))),
-    arrives: [arrivesWith(visits.flat(), floor)],
-    leaves: [leavesWith(visits.flat(), floor)],
+    passes: [visits.flat().map((visit) => needOf(visit, floor)) as [Need, ...Need[]]],
+    bothFeetInOne: visits[0]?.length === 2,
     mayDrop: run.length === 1 && droppable(first.item, options),
   };
 }
@@ -179,8 +183,8 @@ function ringOf(
     return {
       items: [ready.item],
       choices: fewest(choices),
-      arrives: visits.map((visit) => arrivesWith([visit], floor)),
-      leaves: visits.map((visit) => leavesWith([visit], floor)),
+      passes: visits.map((visit) => [needOf(visit, floor)] as const),
+      bothFeetInOne: false,
       mayDrop: oneLead && droppable(ready.item, options),
     };
   });
@@ -208,7 +212,11 @@ function timeBetween({ item, execution }: ReadyItem, dose: Dose): number {
   return (then?.workMs ?? 0) + (then?.restMs ?? 0) - (now?.workMs ?? 0) - (now?.restMs ?? 0);
 }
 
-/** Time of a run of items on its own: nothing lies before it, and the rounding up is left to its place in the class. */
+/** Getting to an item and setting it up depend on what came before: that is left to its place in the class. */
+const isArriving = ({ kind }: TimelineEvent) => kind === 'transition' || kind === 'set-up' || kind === 'second-set-up';
+const lasting = (ms: number, event: TimelineEvent) => ms + event.endMs - event.startMs;
+
+/** Time of a run of items on its own, without setting up the first and without rounding up. */
 function spanAlone(
   plan: Plan,
   block: Block,
@@ -217,19 +225,20 @@ function spanAlone(
   find: FindRevision,
 ): number {
   const tried = items.map((item, i) => ({ ...item, dose: doses[i] ?? item.dose }));
-  const { totalMs, activityMs } = timelineOf(plan, { ...block, items: tried }, find);
-  return totalMs - activityMs.rounding;
+  const { totalMs, activityMs, events } = timelineOf(plan, { ...block, items: tried }, find);
+  const setUp = events.filter((e) => e.itemId === tried[0]?.id && isArriving(e)).reduce(lasting, 0);
+  return totalMs - activityMs.rounding - setUp;
 }
 
-/** Time of each visit of one item of a ring, without getting there and without rounding up. */
+/** Time of each visit of one item of a ring, without getting there, setting up and rounding up. */
 function visitSpans(plan: Plan, block: Block, itemId: string, find: FindRevision): number[] {
   const timeline = timelineOf(plan, block, find);
   const visits = timeline.items.find((i) => i.itemId === itemId)?.visits ?? [];
   return visits.map(({ startMs, endMs }) =>
     timeline.events
       .filter((e) => e.lane === 'body' && e.itemId === itemId && e.startMs >= startMs && e.endMs <= endMs)
-      .filter((e) => e.kind !== 'transition' && e.kind !== 'rounding')
-      .reduce((ms, e) => ms + e.endMs - e.startMs, 0),
+      .filter((e) => !isArriving(e) && e.kind !== 'rounding')
+      .reduce(lasting, 0),
   );
 }
 

@@ -58,6 +58,10 @@ export const kitNames: Readonly<Record<KitId, string>> = {
 const fixtures: ReadonlySet<KitId> = new Set<KitId>(['wall', 'mirror', 'barre', 'metronome']);
 export const isFetched = (kit: KitId): boolean => !fixtures.has(kit);
 
+/** Stands or lies where it is used: nobody reaches for it, one goes to it. */
+const inPlace: ReadonlySet<KitId> = new Set<KitId>(['chair', 'mat', 'step', 'slope', 'half-ball', 'block']);
+export const standsInPlace = (kit: KitId): boolean => inPlace.has(kit);
+
 /** One line of an exercise's kit list. `count` is pieces per person, or pieces in the room when shared. */
 export const KitNeed = z.strictObject({
   kit: KitId,

@@ -1,12 +1,9 @@
 import { type Exercise, type School, defaultSchool, resolve } from '../exercise';
-import { type Pace, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
+import { type Familiarity, type Pace, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
 import { buildTimeline } from '../timeline';
 
 /** Class time of one exercise on its own, ms: set-up, talk, both sides and changing foot included. */
-export interface TypicalTime {
-  readonly known: number;
-  readonly new: number;
-}
+export type TypicalTime = Readonly<Record<Familiarity, number>>;
 export type TypicalTimes = Readonly<Record<'least' | 'usual' | 'most', TypicalTime>>;
 
 const revision = '0'.repeat(16);
@@ -23,7 +20,7 @@ export function typicalTimes(
 ): TypicalTimes {
   const execution = resolve(exercise, rungId, school);
   const doses = execution.ok ? execution.value.doses : exercise.doses;
-  const at = (which: 'least' | 'usual' | 'most', familiarity: 'known' | 'new') => {
+  const at = (which: 'least' | 'usual' | 'most', familiarity: Familiarity) => {
     const item = { ...newItem('only', exercise, revision), rungId, dose: doses[which], familiarity };
     const plan: Plan = {
       ...newPlan('one-item', 'One exercise', 600, school),
@@ -32,6 +29,10 @@ export function typicalTimes(
     };
     return buildTimeline({ plan, find: () => exercise }).totalMs;
   };
-  const of = (which: 'least' | 'usual' | 'most') => ({ known: at(which, 'known'), new: at(which, 'new') });
+  const of = (which: 'least' | 'usual' | 'most') => ({
+    new: at(which, 'new'),
+    'seen-once': at(which, 'seen-once'),
+    known: at(which, 'known'),
+  });
   return { least: of('least'), usual: of('usual'), most: of('most') };
 }

@@ -1,5 +1,5 @@
 import { type Exercise, type School, defaultSchool, startingRung } from '../exercise';
-import { defaultPace } from './pace';
+import { type Pace, defaultPace } from './pace';
 import { type Block, type Item, type Plan, otherSide } from './plan';
 import { schoolDose } from './school-dose';
 
@@ -7,17 +7,31 @@ import { schoolDose } from './school-dose';
 export type NextId = () => string;
 
 /** An empty class: the page an instructor starts from. */
-export function newPlan(id: string, title: string, slotSeconds: number, school: School = defaultSchool): Plan {
+export function newPlan(
+  id: string,
+  title: string,
+  slotSeconds: number,
+  school: School = defaultSchool,
+  pace: Pace = defaultPace(),
+): Plan {
   return {
-    format: 2,
+    format: 3,
     id,
     title,
-    brief: { audience: 'mixed', purpose: '', people: null, floor: 'wood', concerns: [], teacherAt: 'walks' },
+    brief: {
+      audience: 'mixed',
+      purpose: '',
+      people: null,
+      floor: 'wood',
+      kitOut: 'before',
+      concerns: [],
+      teacherAt: 'walks',
+    },
     slotSeconds,
     reservePercent: 5,
     lead: 'left',
     school,
-    pace: defaultPace(),
+    pace,
     blocks: [],
     accepted: [],
   };

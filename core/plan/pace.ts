@@ -4,24 +4,28 @@ const pauseSeconds = z.number().min(0).max(300);
 
 /** A teacher's pace: what happens around the work, and how long it takes. Pinned in every plan. */
 export const Pace = z.strictObject({
-  knownSetupSeconds: pauseSeconds,
-  newSetupSeconds: pauseSeconds,
+  plainSetupSeconds: pauseSeconds,
   propsSetupSeconds: pauseSeconds,
+  propsKnownSetupSeconds: pauseSeconds,
   fiddlySetupSeconds: pauseSeconds,
-  secondSideShare: z.number().min(0).max(2),
+  fiddlyKnownSetupSeconds: pauseSeconds,
+  talkNewSeconds: pauseSeconds,
+  talkKnownSeconds: pauseSeconds,
   firstRepTimes: z.number().min(1).max(6),
+  demonstrationMostSeconds: pauseSeconds,
   sideSwitchSeconds: pauseSeconds,
+  secondSetupSeconds: pauseSeconds,
+  secondFiddlySetupSeconds: pauseSeconds,
   moveBandSeconds: pauseSeconds,
   slideBandSeconds: pauseSeconds,
   fetchKitSeconds: pauseSeconds,
+  reachKitSeconds: pauseSeconds,
   floorChangeSeconds: pauseSeconds,
   turnRoundSeconds: pauseSeconds,
   floorToStandingSeconds: pauseSeconds,
   chairSeconds: pauseSeconds,
   onTheFloorSeconds: pauseSeconds,
   stepOffSeconds: pauseSeconds,
-  talkNewSeconds: pauseSeconds,
-  talkKnownSeconds: pauseSeconds,
   compareSeconds: pauseSeconds,
   recheckSeconds: pauseSeconds,
   speakingWordsPerMinute: z.number().min(60).max(240),
@@ -43,17 +47,33 @@ export interface PaceDefault {
  * defaults, never limits.
  */
 export const paceDefaults: Readonly<Record<PaceKey, PaceDefault>> = {
-  knownSetupSeconds: d(6, 'Set-up, exercise the class knows', 'measured', 'Half of all set-ups took 6 s or less.'),
-  newSetupSeconds: d(20, 'Set-up, new exercise', 'measured', 'The short end of new set-ups, which took 20 to 50 s.'),
-  propsSetupSeconds: d(35, 'Set-up, new, with props or reasons', 'measured', 'The middle of 20 to 50 s.'),
-  fiddlySetupSeconds: d(45, 'Set-up, new and fiddly', 'measured', 'A fiddly first side took about 45 s.'),
-  secondSideShare: d(
-    0.6,
-    'Second side, as a share of the first',
+  plainSetupSeconds: d(
+    3,
+    'Set-up, something plain',
     'measured',
-    'About six tenths: 25 s after 45 s.',
-    'times',
+    'With the talk before it about 6 s to the first rep; half of all lay between 3 and 8 s.',
   ),
+  propsSetupSeconds: d(
+    18,
+    'Set-up with props, new',
+    'measured',
+    'With the talk before it about 21 s to the first rep; half lay between 8 and 33 s.',
+  ),
+  propsKnownSetupSeconds: d(6, 'Set-up with props, known', 'measured', 'The quick quarter: 8 s with the talk.'),
+  fiddlySetupSeconds: d(
+    20,
+    'Set-up, fiddly and new',
+    'measured',
+    'With the talk before it about 23 s to the first rep; half lay between 17 and 33 s.',
+  ),
+  fiddlyKnownSetupSeconds: d(
+    15,
+    'Set-up, fiddly and known',
+    'measured',
+    'The quick quarter: 17 s with the talk. Threading a loop takes its time even when it is known.',
+  ),
+  talkNewSeconds: d(3, 'Talk before a new exercise', 'measured', 'A name and a reason; the rest is said over the work.'),
+  talkKnownSeconds: d(2, 'Talk before a known exercise', 'measured', 'A name.'),
   firstRepTimes: d(
     3,
     'First rep of a new exercise, against the others',
@@ -61,7 +81,20 @@ export const paceDefaults: Readonly<Record<PaceKey, PaceDefault>> = {
     'It doubles as the demonstration: two to four times as long.',
     'times',
   ),
-  sideSwitchSeconds: d(5, 'Changing foot', 'own', 'Nothing is usual; time to change legs and look up.'),
+  demonstrationMostSeconds: d(
+    20,
+    'Demonstration, at the most',
+    'own',
+    'A slow rise is not shown three times as slowly: what the first rep takes longer stops here.',
+  ),
+  sideSwitchSeconds: d(3, 'Changing foot', 'measured', 'With its set-up about 5 s to the second side.'),
+  secondSetupSeconds: d(2, 'Set-up, second side', 'measured', 'With changing foot about 5 s to the second side.'),
+  secondFiddlySetupSeconds: d(
+    9,
+    'Set-up, second side of something fiddly',
+    'measured',
+    'With changing foot 12 s, where the slow quarter of second sides begins.',
+  ),
   moveBandSeconds: d(37, 'Moving a band to the other foot', 'measured', 'About 37 s.'),
   slideBandSeconds: d(
     12,
@@ -69,15 +102,14 @@ export const paceDefaults: Readonly<Record<PaceKey, PaceDefault>> = {
     'own',
     'Nothing is usual; a third of moving it across.',
   ),
-  fetchKitSeconds: d(20, 'Fetching kit', 'measured', 'Props cost 20 to 50 s; this is the trip alone.'),
-  floorChangeSeconds: d(15, 'Mats out or away', 'own', 'Nothing is usual.'),
+  fetchKitSeconds: d(18, 'Fetching kit', 'measured', 'Fetched in 15 to 20 s; once, since what is out stays out.'),
+  reachKitSeconds: d(3, 'Reaching for kit that is out', 'measured', 'About 3 s.'),
+  floorChangeSeconds: d(15, 'Mats out, or out of the way', 'own', 'Nothing is usual.'),
   turnRoundSeconds: d(4, 'Turning to face somewhere else', 'own', 'Nothing is usual.'),
   floorToStandingSeconds: d(12, 'Between floor and standing', 'own', 'Nothing is usual; a mixed group, unhurried.'),
   chairSeconds: d(8, 'Between chair and standing or floor', 'own', 'Nothing is usual.'),
   onTheFloorSeconds: d(6, 'Between two positions on the floor', 'own', 'Nothing is usual.'),
   stepOffSeconds: d(3, 'Between standing and walking', 'own', 'Nothing is usual.'),
-  talkNewSeconds: d(12, 'Talk before a new exercise', 'own', 'About 30 words at 145 a minute.'),
-  talkKnownSeconds: d(4, 'Talk before a known exercise', 'own', 'A name and a reminder, about 10 words.'),
   compareSeconds: d(20, 'Stand and compare the sides', 'practice', 'A look or a walk of about 20 s.'),
   recheckSeconds: d(15, 'Re-check: walk again', 'practice', 'A walk of 10 to 20 s: same, better, worse.'),
   speakingWordsPerMinute: d(
@@ -111,3 +143,35 @@ export function bareWorkPace(): Pace {
   const nothing = Object.fromEntries(paceKeys.map((key) => [key, 0])) as Pace;
   return { ...nothing, firstRepTimes: 1, speakingWordsPerMinute: paceDefaults.speakingWordsPerMinute.value };
 }
+
+/** How well a group knows an exercise: new, seen once, or known. */
+export const Familiarity = z.enum(['new', 'seen-once', 'known']);
+export type Familiarity = z.infer<typeof Familiarity>;
+
+/** What is seen once lies in the middle between new and known. */
+const between = (familiarity: Familiarity, fresh: number, known: number): number =>
+  ({ new: fresh, 'seen-once': (fresh + known) / 2, known })[familiarity];
+
+/** Seconds of talk before an exercise where the teacher named none. */
+export const usualTalkSeconds = (familiarity: Familiarity, pace: Pace): number =>
+  between(familiarity, pace.talkNewSeconds, pace.talkKnownSeconds);
+
+/** How much longer the first rep takes than the others: the demonstration, in times of a rep. */
+export const demonstrationTimes = (familiarity: Familiarity, pace: Pace): number =>
+  between(familiarity, pace.firstRepTimes - 1, 0);
+
+/** Seconds of set-up on the first foot, for something plain, with props, or fiddly. */
+export function setupSeconds(setup: 'plain' | 'props' | 'fiddly', familiarity: Familiarity, pace: Pace): number {
+  switch (setup) {
+    case 'plain':
+      return pace.plainSetupSeconds;
+    case 'props':
+      return between(familiarity, pace.propsSetupSeconds, pace.propsKnownSetupSeconds);
+    case 'fiddly':
+      return between(familiarity, pace.fiddlySetupSeconds, pace.fiddlyKnownSetupSeconds);
+  }
+}
+
+/** Seconds of set-up on the second foot, changing foot left out. */
+export const secondSetupSeconds = (setup: 'plain' | 'props' | 'fiddly', pace: Pace): number =>
+  setup === 'fiddly' ? pace.secondFiddlySetupSeconds : pace.secondSetupSeconds;

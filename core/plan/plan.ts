@@ -3,7 +3,7 @@ import { Dose } from '../dose';
 import { Concern, CueKind, School } from '../exercise';
 import { Id } from '../id';
 import { Floor } from '../kit';
-import { Pace } from './pace';
+import { Familiarity, Pace } from './pace';
 
 export const Side = z.enum(['left', 'right']);
 export type Side = z.infer<typeof Side>;
@@ -42,8 +42,8 @@ export const Item = z.strictObject({
   sides: Sides,
   /** Which foot starts; null follows the class. */
   lead: Side.nullable(),
-  /** New to this group (long set-up, slow first rep) or known. */
-  familiarity: z.enum(['new', 'known']),
+  /** New to this group (slow first rep, long set-up where there is kit), seen once, or known. */
+  familiarity: Familiarity,
   /** A look or walk that repeats an earlier one. */
   recheck: z.boolean(),
   /** Goes on in the music of the item before: nothing lies between them. Only where both are counts at one tempo. */
@@ -71,6 +71,8 @@ export const Brief = z.strictObject({
   purpose: z.string().max(300),
   people: z.int().min(1).max(200).nullable(),
   floor: Floor,
+  /** Kit and mats lie ready before the class, or are fetched when they are needed. */
+  kitOut: z.enum(['before', 'when-needed']),
   /** What somebody in the room has, without names. */
   concerns: z.array(Concern).max(16),
   /** Where the teacher stands to see: going round, in front of the class, or behind it. */
@@ -87,7 +89,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(2),
+  format: z.literal(3),
   id: Id,
   title: z.string().trim().min(1).max(120),
   brief: Brief,

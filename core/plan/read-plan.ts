@@ -1,9 +1,11 @@
 import { lengthsNotPasses } from '../dose';
 import type { Result } from '../result';
 import { type ReadError, readStored, throughout } from '../stored';
+import { type PaceKey, defaultPace, paceDefaults } from './pace';
 import { Plan } from './plan';
 
 type Document = Readonly<Record<string, unknown>>;
+const isDocument = (value: unknown): value is Document => typeof value === 'object' && value !== null;
 
 /** Concerns, the teacher's place and what was accepted came after the first classes. */
 function withLaterFields(plan: Document): Document {
@@ -11,11 +13,43 @@ function withLaterFields(plan: Document): Document {
   return { accepted: [], ...plan, brief: { concerns: [], teacherAt: 'walks', ...brief } };
 }
 
+/** The pace that classes had before it was read off real teaching anew: a figure that nobody had changed becomes today's. */
+const earlierPace: Readonly<Record<string, number>> = {
+  talkNewSeconds: 12,
+  talkKnownSeconds: 4,
+  sideSwitchSeconds: 5,
+  fetchKitSeconds: 20,
+};
+/** What set-up was called, and which of today's figures a teacher's own stands for. */
+const earlierSetup: Readonly<Record<string, readonly [was: number, now: PaceKey]>> = {
+  knownSetupSeconds: [6, 'propsKnownSetupSeconds'],
+  newSetupSeconds: [20, 'plainSetupSeconds'],
+  propsSetupSeconds: [35, 'propsSetupSeconds'],
+  fiddlySetupSeconds: [45, 'fiddlySetupSeconds'],
+};
+
+/** Kit was fetched each time; set-up did not know what had just happened. */
+function withMeasuredPace(plan: Document): Document {
+  const brief = isDocument(plan['brief']) ? plan['brief'] : {};
+  const pace = isDocument(plan['pace']) ? plan['pace'] : {};
+  const own = Object.entries(pace).flatMap(([key, value]): [string, unknown][] => {
+    const setup = earlierSetup[key];
+    if (setup) return value === setup[0] ? [] : [[setup[1], value]];
+    return key in paceDefaults && value !== earlierPace[key] ? [[key, value]] : [];
+  });
+  return {
+    ...plan,
+    brief: { kitOut: 'when-needed', ...brief },
+    pace: { ...defaultPace(), ...Object.fromEntries(own) },
+  };
+}
+
 const upgrades = [
   // 0: before plans carried a number
   withLaterFields,
   // 1: lengths of the room were passes
   (plan: Document) => throughout(lengthsNotPasses)(withLaterFields(plan)),
+  withMeasuredPace,
 ];
 
 /**

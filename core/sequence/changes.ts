@@ -1,17 +1,15 @@
 import { applyCommand } from '../plan';
 import { sayLength } from '../say-time';
-import { arrivesWith, buildTimeline, leavesWith, transitionMs, visitsOf, leadOf } from '../timeline';
+import { type Need, type Room, arrivalMs, buildTimeline, leadOf, needOf, roomAfter, visitsOf } from '../timeline';
 import { moved } from './mend';
 import { type Entry, type ReviewContext, classRule } from './rule';
 
 /** A saving worth a word, ms. */
 const leastSavingMs = 20_000;
 
-/** What an item asks of the room and leaves in it where it is taught in one stretch. */
-function handsOf({ item, block, execution }: Entry, { plan, brief }: ReviewContext) {
-  const visits = visitsOf({ item, blockId: block.id, execution, lead: leadOf(plan, item) });
-  return { arrives: arrivesWith(visits, brief.floor), leaves: leavesWith(visits, brief.floor) };
-}
+/** What an item asks of the room, visit by visit, where it is taught in one stretch. */
+const needsOf = ({ item, block, execution }: Entry, { plan, brief }: ReviewContext): readonly Need[] =>
+  visitsOf({ item, blockId: block.id, execution, lead: leadOf(plan, item) }).map((v) => needOf(v, brief.floor));
 
 /**
  * Few changes of position, kit and band: the one move inside a block that saves most. Candidates are ranked by the
@@ -24,10 +22,18 @@ export const changesSaved = classRule({
   reason: 'Each change of position, kit or band stops the room.',
   look: (context) => {
     const { entries, plan } = context;
-    const hands = entries.map((entry) => handsOf(entry, context));
+    const needs = entries.map((entry) => needsOf(entry, context));
+    // The room before each item as the class stands: what is out stays out, whatever is moved.
+    const rooms: (Room | null)[] = [];
+    needs.reduce<Room | null>((room, visits) => {
+      rooms.push(room);
+      return visits.reduce<Room | null>(roomAfter, room);
+    }, null);
+    /** Getting to item `b` straight after item `a`, ms. */
     const gap = (a: number, b: number) => {
-      const to = hands[b];
-      return to ? transitionMs(hands[a]?.leaves ?? null, to.arrives, plan.pace) : 0;
+      const [to] = needs[b] ?? [];
+      const from = (needs[a] ?? []).reduce<Room | null>(roomAfter, rooms[a] ?? null);
+      return to ? arrivalMs(a < 0 ? null : from, to, plan) : 0;
     };
     let best: { readonly from: number; readonly to: number; readonly ms: number } | null = null;
     for (const [from, entry] of entries.entries()) {

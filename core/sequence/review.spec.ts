@@ -188,10 +188,10 @@ const cases: Readonly<
   'mats-twice': {
     breaks: [
       ['pointed-heel-sit', { locked: true }],
-      ['knee-to-wall', { locked: true }],
+      ['heel-walk', { locked: true }],
       ['tucked-toes-heel-sit', { locked: true }],
     ],
-    keeps: ['pointed-heel-sit', 'tucked-toes-heel-sit', 'knee-to-wall'],
+    keeps: ['pointed-heel-sit', 'tucked-toes-heel-sit', 'heel-walk'],
   },
   changes: {
     breaks: ['easy-stepping', 'loose-ankle-shake', 'lean-forward-and-back', 'four-part-point'],
@@ -364,7 +364,7 @@ describe('a finding', () => {
       ),
       { numRuns: 150, seed: 11 },
     );
-    expect([offered > 200, dropped > 10]).toEqual([true, true]);
+    expect([offered > 200, dropped > 4]).toEqual([true, true]);
   });
 
   it('trains the missing direction with something that works by itself, never with a hand that does it', () => {

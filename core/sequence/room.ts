@@ -1,7 +1,7 @@
 import type { Fault } from '../exercise';
 import { floorSuits } from '../kit';
 import { sayLength } from '../say-time';
-import { surfaceFor } from '../timeline';
+import { clearsFloor, surfaceFor } from '../timeline';
 import { alternativesTo, leftOut, moved } from './mend';
 import { classRule, named, orderRule } from './rule';
 
@@ -32,23 +32,26 @@ export const wrongFloor = classRule({
   },
 });
 
-/** Mats out once, not again and again. State: whether they lie, and the last item that lay on them. */
-export const matsTwice = orderRule<readonly [out: boolean, laid: string | null]>({
+/** Mats out once: taken out of the way for a walk or a jump they come back. State: whether they lie, and the last item on them. */
+export const matsTwice = orderRule<readonly [mats: 'away' | 'out' | 'aside', laid: string | null]>({
   id: 'mats-twice',
   severity: 'soft',
   reason: 'Each time mats come out and go away the room stops.',
-  begin: [false, null],
-  judge: ([out, laid], { item, execution }, { brief, pace }) => {
-    const needs = surfaceFor(execution, brief.floor) === 'mats';
+  begin: ['away', null],
+  judge: ([mats, laid], { item, execution }, { brief, pace }) => {
+    if (surfaceFor(execution, brief.floor) !== 'mats')
+      return { state: [mats === 'out' && clearsFloor(execution) ? 'aside' : mats, laid], breach: null };
+    const again = mats === 'aside' && laid !== null;
     return {
-      state: [needs, needs ? item.id : laid],
-      breach: needs && !out && laid !== null ? { itemIds: [laid, item.id], cost: 2 * pace.floorChangeSeconds } : null,
+      state: ['out', item.id],
+      breach: again ? { itemIds: [laid, item.id], cost: 2 * pace.floorChangeSeconds } : null,
     };
   },
   explain: (breach, context) => {
     const [laid, entry] = named(breach, context);
+    const twice = laid.name === entry.name ? 'again' : `again for ${entry.name}`;
     return {
-      words: `Mats go away after ${laid.name} and come out again for ${entry.name}: ${sayLength(breach.cost * 1000)}.`,
+      words: `Mats go out of the way after ${laid.name} and come out ${twice}: ${sayLength(breach.cost * 1000)}.`,
       mends: () => [
         { ...moved(entry, 'after', laid), mostMs: 0 },
         { ...moved(laid, 'before', entry), mostMs: 0 },

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { DoseKind, DosePart, Multiplier } from '../dose';
 import type { Item, Pace, Plan } from '../plan';
-import { type Block, defaultPace, newBlock, newItem, newPlan, paceKeys } from '../plan';
+import { type Block, Familiarity, defaultPace, newBlock, newItem, newPlan, paceKeys } from '../plan';
 import { kit } from '../exercise/catalogue/author';
 import { sampleExercise, sampleRevision } from './sample';
 
@@ -91,7 +91,7 @@ export const anySides: fc.Arbitrary<Item['sides']> = fc.oneof(
 
 export const anyPace: fc.Arbitrary<Pace> = fc.constantFrom(
   defaultPace(),
-  { ...defaultPace(), secondSideShare: 0.37, firstRepTimes: 2.3, sideSwitchSeconds: 4.7 },
+  { ...defaultPace(), secondSetupSeconds: 3.7, firstRepTimes: 2.3, sideSwitchSeconds: 4.7 },
   { ...(Object.fromEntries(paceKeys.map((k) => [k, 0])) as Pace), firstRepTimes: 1, speakingWordsPerMinute: 145 },
 );
 
@@ -102,7 +102,7 @@ function anyItem(id: string, sides: fc.Arbitrary<Item['sides']>): fc.Arbitrary<I
       dose: fc.array(anyPart, { minLength: 1, maxLength: 2 }),
       sides,
       lead: fc.option(side),
-      familiarity: fc.constantFrom('new' as const, 'known' as const),
+      familiarity: fc.constantFrom(...Familiarity.options),
       talk: fc.record({
         beforeSeconds: fc.option(fc.integer({ min: 0, max: 60 })),
         overSeconds: fc.integer({ min: 0, max: 60 }),

@@ -18,7 +18,9 @@ const ways: readonly Partial<Performance>[] = [
   { sidePattern: 'each' },
   { sidePattern: 'both', position: 'standing' },
   { sidePattern: 'both', position: 'lying', floor: 'padded', kit: [kit('mat')] },
-  { sidePattern: 'alternate', setup: 'props' },
+  { sidePattern: 'alternate', setup: 'props', kit: [kit('soft-ball')] },
+  { sidePattern: 'each', setup: 'fiddly', kit: [kit('long-loop')] },
+  { sidePattern: 'both', position: 'standing', impactsPerRep: 2 },
   {
     sidePattern: 'each',
     position: 'floor-seated',
@@ -33,9 +35,8 @@ const ways: readonly Partial<Performance>[] = [
   },
 ];
 
-function randomExercise(roll: (below: number) => number, at: number, ring: boolean): Exercise {
-  const oneFooted = ways.filter((w) => w.sidePattern === 'each');
-  const list = ring ? oneFooted : ways;
+function randomExercise(roll: (below: number) => number, at: number, ring: boolean, remembers: boolean): Exercise {
+  const list = ways.filter((w) => (!ring || w.sidePattern === 'each') && (remembers || !w.impactsPerRep));
   const way = list[roll(list.length)] ?? {};
   const seconds = [1.25, 2, 3, 2.5][roll(4)] ?? 2;
   const of = sampleExercise(`exercise-${at}`, way, [seconds, 1]);
@@ -48,23 +49,27 @@ function randomExercise(roll: (below: number) => number, at: number, ring: boole
   return { ...of, doses };
 }
 
-/** A class of random exercises, some locked, some that may go, in one block or two. */
+/**
+ * A class of random exercises, some locked, some that may go, in one block or two.
+ * @param remembers whether getting to an item may depend on more than its neighbour: kit fetched earlier, mats put aside
+ */
 export function randomClass(
   seed: number,
   items: number,
   flow: 'by-exercise' | 'by-foot' | 'mixed' = 'by-exercise',
+  remembers = true,
 ): { plan: Plan; find: FindRevision; exercises: readonly Exercise[] } {
   const roll = dice(seed * 7919 + items);
   const half = Math.ceil(items / 2);
   const ringAt = (i: number) => flow === 'by-foot' || (flow === 'mixed' && i >= half);
-  const exercises = Array.from({ length: items }, (_, i) => randomExercise(roll, i, ringAt(i) && roll(4) > 0));
+  const exercises = Array.from({ length: items }, (_, i) => randomExercise(roll, i, ringAt(i) && roll(4) > 0, remembers));
   const made = exercises.map((of, i): Item => {
     const item = newItem(`item-${i}`, of, sampleRevision(i));
     return {
       ...item,
       locked: roll(8) === 0,
       priority: 1 + roll(3),
-      familiarity: roll(3) === 0 ? 'new' : 'known',
+      familiarity: (['new', 'seen-once', 'known', 'known'] as const)[roll(4)] ?? 'known',
       sides: roll(9) === 0 ? { mode: 'extra-set', weaker: 'left' } : { mode: 'equal' },
     };
   });
@@ -76,6 +81,8 @@ export function randomClass(
         ]
       : [{ ...newBlock('block-1', 'One', made), flow }];
   const pace = roll(4) === 0 ? { ...defaultPace(), sideSwitchSeconds: 4.5, turnRoundSeconds: 3.3 } : defaultPace();
-  const plan: Plan = { ...newPlan('class-1', 'Random', 60 + 5 * roll(items * 30)), reservePercent: 0, pace, blocks };
+  const bare = newPlan('class-1', 'Random', 60 + 5 * roll(items * 30));
+  const brief = { ...bare.brief, kitOut: remembers && roll(2) === 0 ? ('when-needed' as const) : ('before' as const) };
+  const plan: Plan = { ...bare, brief, reservePercent: 0, pace, blocks };
   return { plan, find: (revision) => exercises[Number.parseInt(revision, 16)] ?? null, exercises };
 }

@@ -1,5 +1,5 @@
-import { byFeel, breaths, counts, holds, passes, reps, stops, timed, travel } from '../exercise/catalogue/author';
-import { type Plan, bareWorkPace } from '../plan';
+import { byFeel, breaths, counts, holds, kit, passes, reps, stops, timed, travel } from '../exercise/catalogue/author';
+import { type Plan, bareWorkPace, defaultPace } from '../plan';
 import { bareClass, sampleExercise } from '../testing/sample';
 
 /**
@@ -173,24 +173,62 @@ describe('unequal on purpose (practice)', () => {
 
 describe('new and known exercises (read off real teaching)', () => {
   const item = { familiarity: 'new' } as const;
+  const beforeFirstRep = (change: Parameters<typeof sampleExercise>[1], familiarity: 'new' | 'seen-once' | 'known') => {
+    const exercise = sampleExercise('x', change);
+    const { timeline } = bareClass([{ exercise, dose: timed(60), item: { familiarity } }], { pace: defaultPace() });
+    return (timeline.events.find((e) => e.activity === 'work')?.startMs ?? 0) / 1000;
+  };
 
-  it('a new fiddly exercise sets up 45 s on the first foot and 27 s on the second', () => {
-    const fiddly = sampleExercise('fiddly', { setup: 'fiddly' });
-    const change = pace({ fiddlySetupSeconds: 45, secondSideShare: 0.6 });
-    expect(seconds({ exercise: fiddly, dose: reps(10), item }, change)).toBe(80 + 45 + 27);
+  // Observed before the first rep: plain 5 s, with props 21, fiddly 21, the second side 5 (common practice, no source).
+  it.each([
+    ['plain', {}, 5],
+    ['with props', { setup: 'props' as const, kit: [kit('soft-ball')] }, 21],
+    ['fiddly', { setup: 'fiddly' as const }, 21],
+  ])('something new and %s begins after what was observed, within 20 %%', (_, change, observed) => {
+    expect(beforeFirstRep(change, 'new')).toBeGreaterThanOrEqual(observed * 0.8);
+    expect(beforeFirstRep(change, 'new')).toBeLessThanOrEqual(observed * 1.2);
   });
 
-  it('a known exercise sets up 6 s, then 4 s rounded from 3.6', () => {
-    const { timeline } = bareClass(
-      [{ exercise: oneFoot, dose: reps(10) }],
-      pace({ knownSetupSeconds: 6, secondSideShare: 0.6 }),
-    );
-    expect(timeline.activityMs['set-up']).toBe(9600);
-    expect(timeline.totalMs).toBe(90_000);
+  it('begins sooner the better it is known', () => {
+    for (const setup of ['plain', 'props', 'fiddly'] as const) {
+      const [fresh, once, known] = (['new', 'seen-once', 'known'] as const).map((f) => beforeFirstRep({ setup }, f));
+      expect(fresh).toBeGreaterThan(once ?? 0);
+      expect(once).toBeGreaterThan(known ?? 0);
+    }
+  });
+
+  it('the second side begins 5 s after the first, within 20 %', () => {
+    const { events } = bareClass([{ exercise: oneFoot, dose: reps(5) }], { pace: defaultPace() }).timeline;
+    const [lastOfOne, firstOfTwo] = [
+      events.findLast((e) => e.kind === 'rep' && e.feet === 'left'),
+      events.find((e) => e.kind === 'rep' && e.feet === 'right'),
+    ];
+    expect(Math.abs((firstOfTwo?.startMs ?? 0) - (lastOfOne?.endMs ?? 0) - 5000)).toBeLessThanOrEqual(1000);
+  });
+
+  it('a new fiddly exercise sets up 20 s on the first foot and 9 s on the second', () => {
+    const fiddly = sampleExercise('fiddly', { setup: 'fiddly' });
+    const change = pace({ fiddlySetupSeconds: 20, secondFiddlySetupSeconds: 9 });
+    expect(seconds({ exercise: fiddly, dose: reps(10), item }, change)).toBe(80 + 20 + 9);
+  });
+
+  it('five drills on one loop pay for threading it once, and for finding the place four times', () => {
+    const drill = sampleExercise('loop', { setup: 'fiddly', sidePattern: 'both', kit: [kit('long-loop')] });
+    const five = Array.from({ length: 5 }, () => ({ exercise: drill, dose: reps(5), item }));
+    const change = pace({ fiddlySetupSeconds: 20, plainSetupSeconds: 3, reachKitSeconds: 3 });
+    const { timeline } = bareClass(five, change);
+    expect(timeline.activityMs['set-up']).toBe((20 + 4 * 3) * 1000);
+    expect(timeline.activityMs.transition).toBe(0);
+  });
+
+  it('a slow rise is not shown three times as slowly: the demonstration is capped', () => {
+    const slow = sampleExercise('slow', { sidePattern: 'both' }, [18]);
+    const change = pace({ firstRepTimes: 3, demonstrationMostSeconds: 20 });
+    expect(seconds({ exercise: slow, dose: reps(4), item }, change)).toBe(4 * 18 + 20);
   });
 
   it('the first rep of a new exercise is the demonstration and takes three times as long, once', () => {
-    const change = pace({ firstRepTimes: 3 });
+    const change = pace({ firstRepTimes: 3, demonstrationMostSeconds: 20 });
     const { timeline } = bareClass([{ exercise: oneFoot, dose: reps(10), item }], change);
     expect(timeline.events.filter((e) => e.kind === 'demonstration')).toHaveLength(1);
     expect(timeline.totalMs).toBe(80_000 + 2 * 4000);

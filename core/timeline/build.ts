@@ -1,13 +1,14 @@
-import { type DosePart, alternates, kindOf, layOut, phasesMsOf, tempoOf } from '../dose';
-import { type Pace, otherSide } from '../plan';
-import { type HandOver, arrivesWith, bandMove, leavesWith, transition } from './hand-over';
-import { Spread } from './likely';
+import { type DosePart, alternates, kindOf, layOut, partTime, phasesMsOf, tempoOf } from '../dose';
+import { type Pace, demonstrationTimes, otherSide, usualTalkSeconds } from '../plan';
+import { type Need, type Room, type Ways, roomAfter, arrival, needOf, secondSetUpMs } from './hand-over';
+import { Spread, aroundMs, spreadOfBounds, spreads } from './likely';
 import type {
   Activity,
   BlockTime,
   EventKind,
   Feet,
   ItemTime,
+  LikelyRange,
   Timeline,
   TimelineEvent,
   TimelineInput,
@@ -51,15 +52,18 @@ class Builder {
   private readonly events: TimelineEvent[] = [];
   private readonly items = new Map<string, OpenItem>();
   private readonly blocks: BlockTime[] = [];
+  /** How far the work of each item strays, see `likely.ts`. */
+  private readonly strays = new Map<string, number>();
   private readonly problems: TimelineProblem[] = [];
-  private readonly spread = new Spread();
   private readonly activityMs = noActivity();
   private now = 0;
-  private room: HandOver | null = null;
+  private room: Room | null = null;
   private current: OpenItem | null = null;
+  private readonly ways: Ways;
 
   constructor(private readonly input: TimelineInput) {
     this.pace = input.plan.pace;
+    this.ways = input.plan;
   }
 
   build(): Timeline {
@@ -79,7 +83,10 @@ class Builder {
           rightWorkMs: 0,
         });
         if ('code' in settled) this.problems.push(settled);
-        else ready.push(settled);
+        else {
+          ready.push(settled);
+          this.strays.set(item.id, workSpreadOf(settled));
+        }
       }
       const stretches = stretchesOf(block.flow, ready);
       stretches.forEach((stretch, i) => {
@@ -104,72 +111,61 @@ class Builder {
     const open = this.items.get(first.ready.item.id) ?? null;
     this.current = open;
     this.checkTempo(first.ready);
+    const before = this.room;
     const voiceFrom = this.arrive(first, stretch.runsOn);
     this.work(first);
     if (second) {
       this.spend('switch', 'switch', 'both', this.pace.sideSwitchSeconds * 1000);
-      this.spend(
-        'second-set-up',
-        'set-up',
-        second.feet === 'alternate' ? 'both' : second.feet,
-        this.secondSetUpMs(first, second),
-      );
+      const needs = [first, second].map((visit) => needOf(visit, this.floor)) as [Need, Need];
+      this.spend('second-set-up', 'set-up', feetOf(second), secondSetUpMs(before, ...needs, this.pace));
+      this.leave(second);
       this.work(second);
     }
     this.talkOver(first.ready, voiceFrom);
     if (!musicGoesOn) this.roundUp();
-    this.room = leavesWith(stretch.visits, this.input.plan.brief.floor);
     open?.visits.push({ startMs, endMs: this.now, feet: second ? 'both' : feetOf(first) });
   }
 
   /** Everything from leaving the last item to the first piece of work. */
   private arrive(visit: Visit, runsOn: boolean): number {
     const { item, execution } = visit.ready;
-    if (runsOn) return this.now;
-    const because = transition(this.room, arrivesWith([visit], this.input.plan.brief.floor), this.pace);
+    if (runsOn) {
+      this.leave(visit);
+      return this.now;
+    }
+    const { parts, setUpMs } = arrival(this.room, needOf(visit, this.floor), this.ways);
+    this.leave(visit);
     this.spend(
       'transition',
       'transition',
       'neither',
-      because.reduce((a, p) => a + p.ms, 0),
-      because,
+      parts.reduce((a, p) => a + p.ms, 0),
+      parts,
     );
-    const isNew = item.familiarity === 'new';
     if (visit.second) {
-      this.spend('second-set-up', 'set-up', feetOf(visit), this.shareMs(visit));
+      this.spend('second-set-up', 'set-up', feetOf(visit), setUpMs);
       return this.now;
     }
-    const talkSeconds = item.talk.beforeSeconds ?? (isNew ? this.pace.talkNewSeconds : this.pace.talkKnownSeconds);
+    const talkSeconds = item.talk.beforeSeconds ?? usualTalkSeconds(item.familiarity, this.pace);
     this.spend('talk', 'talk', 'neither', Math.round(talkSeconds * 1000));
-    this.spend('set-up', 'set-up', feetOf(visit), this.firstSetUpMs(visit));
+    this.spend('set-up', 'set-up', feetOf(visit), setUpMs);
     const main = item.dose[0];
-    if (isNew && main && kindOf(main).demonstrated) {
+    if (main && kindOf(main).demonstrated) {
       const unitMs = layOut(main, execution.phaseSeconds).unitStartMs(1);
-      this.spend('demonstration', 'set-up', feetOf(visit), Math.round((this.pace.firstRepTimes - 1) * unitMs));
+      const longer = demonstrationTimes(item.familiarity, this.pace) * unitMs;
+      const ms = Math.round(Math.min(longer, this.pace.demonstrationMostSeconds * 1000));
+      this.spend('demonstration', 'set-up', feetOf(visit), ms);
     }
     return this.now;
   }
 
-  private firstSetUpMs(visit: Visit): number {
-    const { item, execution } = visit.ready;
-    if (item.familiarity === 'known') return Math.round(this.pace.knownSetupSeconds * 1000);
-    const seconds = {
-      plain: this.pace.newSetupSeconds,
-      props: this.pace.propsSetupSeconds,
-      fiddly: this.pace.fiddlySetupSeconds,
-    }[execution.setup];
-    return Math.round(seconds * 1000);
+  /** The room as a visit leaves it. */
+  private leave(visit: Visit): void {
+    this.room = roomAfter(this.room, needOf(visit, this.floor));
   }
 
-  private shareMs(visit: Visit): number {
-    return Math.round(this.firstSetUpMs(visit) * this.pace.secondSideShare);
-  }
-
-  /** Second side: its share of the first set-up, or moving the band across where that takes longer. */
-  private secondSetUpMs(first: Visit, second: Visit): number {
-    const { floor } = this.input.plan.brief;
-    const moved = bandMove(leavesWith([first], floor), arrivesWith([second], floor), this.pace);
-    return Math.max(this.shareMs(second), moved?.ms ?? 0);
+  private get floor() {
+    return this.input.plan.brief.floor;
   }
 
   private work(visit: Visit): void {
@@ -206,22 +202,10 @@ class Builder {
         });
         if (l.gapMs > 0 && i < unitsInSet * turns - 1) {
           this.push(kind.gapEvent ?? 'rest', 'rest', feet, endMs, endMs + l.gapMs);
-          this.spread.add('rest', l.gapMs);
         }
       }
-      this.spreadOfWork(part, this.now - setStart - l.gapMs * (unitsInSet * turns - 1));
       if (set < l.sets + extra) this.spend('set-rest', 'rest', feetOf(visit), l.setRestMs);
     }
-  }
-
-  private spreadOfWork(part: DosePart, ms: number): void {
-    const bounds = kindOf(part).bounds?.(part);
-    if (!bounds) {
-      this.spread.add('work', ms);
-      return;
-    }
-    const [least, usual, most] = bounds;
-    this.spread.addBounds((least * ms) / usual, ms, (most * ms) / usual);
   }
 
   /** Talk over the work: it lies beside the body and never outlasts the item. */
@@ -268,7 +252,6 @@ class Builder {
     because: readonly TransitionPart[] | null = null,
   ): void {
     if (ms <= 0) return;
-    this.spread.add(activity, ms);
     this.push(kind, activity, feet, this.now, this.now + Math.round(ms), null, null, because);
   }
 
@@ -321,8 +304,32 @@ class Builder {
       leftWorkMs: items.reduce((ms, i) => ms + i.leftWorkMs, 0),
       rightWorkMs: items.reduce((ms, i) => ms + i.rightWorkMs, 0),
       activityMs: this.activityMs,
-      likely: this.spread.range(),
+      likely: this.likely(),
       problems: this.problems,
     };
   }
+
+  /** Every item strays on its own, its work from what is around it. */
+  private likely(): LikelyRange {
+    const spread = new Spread();
+    for (const { itemId, activityMs } of this.items.values()) {
+      spread.add(activityMs.work + activityMs.rest, this.strays.get(itemId) ?? 0);
+      spread.add(aroundMs(activityMs), spreads.around);
+    }
+    spread.add(this.activityMs.compare, spreads.compare);
+    spread.add(this.activityMs.rounding, 0);
+    return spread.range();
+  }
+}
+
+/** The spread of an item's work: that of its parts, by what each takes. */
+function workSpreadOf({ item, execution }: ReadyItem): number {
+  const parts = item.dose.map((part) => {
+    const kind = kindOf(part);
+    const bounds = kind.bounds?.(part);
+    const { workMs } = partTime(part, execution.phaseSeconds);
+    return { workMs, sigma: bounds ? spreadOfBounds(bounds[0], bounds[2]) : spreads[kind.paced] };
+  });
+  const total = parts.reduce((ms, part) => ms + part.workMs, 0);
+  return total === 0 ? 0 : parts.reduce((sum, { workMs, sigma }) => sum + (sigma * workMs) / total, 0);
 }

@@ -1,9 +1,9 @@
 import { type Position, resolve, defaultSchool } from '../exercise';
 import { kit, reps } from '../exercise/catalogue/author';
 import type { Floor } from '../kit';
-import { type Item, bareWorkPace, newItem } from '../plan';
+import { type Item, type Pace, bareWorkPace, newItem } from '../plan';
 import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
-import { type HandOver, arrivesWith, bandMove, leavesWith, surfaceFor, transition, transitionMs } from './hand-over';
+import { type Need, type Room, arrival, arrivalMs, bandMove, needOf, roomAfter, surfaceFor, transition } from './hand-over';
 import { leadOf, visitsOf } from './visit';
 
 // The seconds of each change are those of the trade where they were read off real teaching (37 s for a band); the
@@ -12,7 +12,11 @@ const pace = {
   ...bareWorkPace(),
   moveBandSeconds: 37,
   slideBandSeconds: 12,
-  fetchKitSeconds: 20,
+  fetchKitSeconds: 18,
+  reachKitSeconds: 3,
+  fiddlySetupSeconds: 20,
+  fiddlyKnownSetupSeconds: 15,
+  plainSetupSeconds: 3,
   floorChangeSeconds: 15,
   turnRoundSeconds: 4,
   chairSeconds: 8,
@@ -21,82 +25,163 @@ const pace = {
   floorToStandingSeconds: 10,
 };
 
-/** An item on its own, as it arrives and as it leaves. */
-function hands(change: Parameters<typeof sampleExercise>[1], item: Partial<Item> = {}, floor: Floor = 'wood') {
+const fetched = { pace, brief: { kitOut: 'when-needed' as const } };
+const putOut = { pace, brief: { kitOut: 'before' as const } };
+
+/** What an item on its own needs, visit by visit. */
+function needs(change: Parameters<typeof sampleExercise>[1], item: Partial<Item> = {}, floor: Floor = 'wood') {
   const exercise = sampleExercise('press', change);
   const execution = resolve(exercise, null, defaultSchool);
   if (!execution.ok) throw new Error('not resolved');
   const { plan } = bareClass([{ exercise, dose: reps(1), item }]);
   const made = { ...newItem('item-0', exercise, sampleRevision(0)), ...item };
   const ready = { item: made, blockId: 'block-1', execution: execution.value, lead: leadOf(plan, made) };
-  return { arrives: arrivesWith(visitsOf(ready), floor), leaves: leavesWith(visitsOf(ready), floor) };
+  return visitsOf(ready).map((visit) => needOf(visit, floor));
 }
+/** The room after some items, in order. */
+const roomOf = (...items: readonly (readonly Need[])[]): Room => {
+  const room = items.flat().reduce<Room | null>(roomAfter, null);
+  if (!room) throw new Error('nobody came');
+  return room;
+};
+const first = ([need]: readonly Need[]): Need => {
+  if (!need) throw new Error('no visit');
+  return need;
+};
+const reasons = (room: Room, need: Need, ways = fetched) => transition(room, need, ways).map((part) => part.reason);
 const band = (placement: 'arch' | 'ball' | 'both-feet'): Parameters<typeof sampleExercise>[1] => ({
   kit: [kit('band')],
   band: { placement, border: 'outer', purpose: 'resist' },
 });
-const at = (position: Position): HandOver => ({ ...hands({}).arrives, position });
+const at = (position: Position): Need => ({ ...first(needs({})), position });
+const bare: Pace = bareWorkPace();
 
 describe('an item hands the room over', () => {
   it('arriving with the foot that leads and leaving with the other', () => {
-    const { arrives, leaves } = hands(band('arch'), { lead: 'right' });
-    expect([arrives.band?.foot, leaves.band?.foot]).toEqual(['right', 'left']);
+    const visits = needs(band('arch'), { lead: 'right' });
+    expect([first(visits).band?.foot, roomOf(visits).band?.foot]).toEqual(['right', 'left']);
   });
 
   it('with the weaker foot first where that was chosen', () => {
-    const { arrives } = hands(band('arch'), { sides: { mode: 'weaker-first', weaker: 'right' } });
-    expect(arrives.band?.foot).toBe('right');
+    expect(first(needs(band('arch'), { sides: { mode: 'weaker-first', weaker: 'right' } })).band?.foot).toBe('right');
   });
 
   it('with a band on both feet neither first nor last', () => {
-    const { arrives, leaves } = hands({ ...band('both-feet'), sidePattern: 'both' });
-    expect([arrives.band?.foot, leaves.band?.foot]).toEqual(['both', 'both']);
+    const visits = needs({ ...band('both-feet'), sidePattern: 'both' });
+    expect([first(visits).band?.foot, roomOf(visits).band?.foot]).toEqual(['both', 'both']);
   });
 
   it('without what stands in the room anyway: nobody fetches a wall', () => {
-    expect(hands({ kit: [kit('wall'), kit('soft-ball')] }).arrives.kit).toEqual(['soft-ball']);
+    expect(first(needs({ kit: [kit('wall'), kit('soft-ball')] })).kit).toEqual(['soft-ball']);
   });
 
-  it('on mats where the floor is hard and it needs them soft, on the floor where that is soft itself', () => {
-    expect(hands({ floor: 'padded' }, {}, 'tile').arrives.surface).toBe('mats');
-    expect(hands({ floor: 'padded' }, {}, 'mat').arrives.surface).toBe('room');
-    const anywhere = resolve(sampleExercise('press'), null, defaultSchool);
-    expect(anywhere.ok && surfaceFor(anywhere.value, 'tile')).toBe('room');
+  it('on mats where the floor is hard and it needs them soft; on whatever lies there where any floor will do', () => {
+    expect(first(needs({ floor: 'padded' }, {}, 'tile')).surface).toBe('mats');
+    expect(first(needs({ floor: 'padded' }, {}, 'mat')).surface).toBe('either');
+    const [anywhere, smooth] = [{}, { floor: 'smooth-hard' as const }].map((change) =>
+      resolve(sampleExercise('press', change), null, defaultSchool),
+    );
+    expect(anywhere?.ok && surfaceFor(anywhere.value, 'tile')).toBe('either');
+    expect(smooth?.ok && surfaceFor(smooth.value, 'tile')).toBe('room');
+  });
+});
+
+describe('the room remembers (practice)', () => {
+  const chair = needs({ kit: [kit('chair')] });
+  const standing = needs({ position: 'standing' });
+  const ball = needs({ kit: [kit('soft-ball')] });
+  const lying = needs({ position: 'lying', floor: 'padded', kit: [kit('mat')] });
+  const jump = needs({ position: 'standing', impactsPerRep: 2 });
+
+  it('fetches a ball once; later it lies in reach', () => {
+    expect(transition(roomOf(standing), first(ball), { ...fetched, pace: { ...pace, chairSeconds: 0 } })).toEqual([
+      { reason: 'kit', ms: 18_000 },
+    ]);
+    expect(transition(roomOf(ball, needs({})), first(ball), fetched)).toEqual([{ reason: 'reach', ms: 3000 }]);
+    expect(transition(roomOf(ball), first(ball), fetched)).toEqual([]);
   });
 
-  it('needs somebody: a stretch without a visit is a mistake in the code', () => {
-    expect(() => arrivesWith([], 'wood')).toThrow(RangeError);
-    expect(() => leavesWith([], 'wood')).toThrow(RangeError);
+  it('only reaches for what was put out before the class', () => {
+    expect(transition(roomOf(needs({})), first(ball), putOut)).toEqual([{ reason: 'reach', ms: 3000 }]);
+  });
+
+  it('from a chair over an item without one and back costs sitting down and no fetch', () => {
+    expect(reasons(roomOf(chair, standing), first(chair))).toEqual(['position']);
+  });
+
+  it('never both fetches and lays a mat, and leaves it under whatever suits any floor', () => {
+    expect(reasons(roomOf(needs({ position: 'lying' })), first(lying))).toEqual(['floor']);
+    expect(reasons(roomOf(lying, standing), first(lying))).toEqual(['position']);
+    expect(roomOf(lying, standing).mats).toBe('out');
+  });
+
+  it('takes mats out of the way for a jump, and then lays them again', () => {
+    expect(reasons(roomOf(lying), first(jump), putOut)).toEqual(['position', 'floor']);
+    expect(reasons(roomOf(lying, jump), first(lying), putOut)).toEqual(['position', 'floor']);
+    // mats that lie ready cost nothing the first time
+    expect(reasons(roomOf(jump), first(lying), putOut)).toEqual(['position']);
+  });
+
+  it('carries what is out in one order, whichever came first, so that two orders leave the same room', () => {
+    const roller = needs({ kit: [kit('roller')] });
+    expect(roomOf(ball, roller, chair).out).toEqual(roomOf(roller, ball, chair).out);
+  });
+});
+
+describe('set-up knows what just happened (practice)', () => {
+  const loop = { kit: [kit('long-loop' as const)], setup: 'fiddly' as const, sidePattern: 'both' as const };
+  const setUp = (room: Room | null, need: Need) => arrival(room, need, putOut).setUpMs / 1000;
+
+  it('pays for a fiddly loop once: the next drill on it only finds its place', () => {
+    const drill = needs(loop, { familiarity: 'new' });
+    expect(setUp(null, first(drill))).toBe(20);
+    expect(setUp(roomOf(drill), first(drill))).toBe(3);
+  });
+
+  it('pays again on another seat, with other kit, or where there is no kit to stand set up', () => {
+    const drill = needs(loop);
+    expect(setUp(roomOf(needs({ ...loop, position: 'floor-seated' })), first(drill))).toBe(15);
+    expect(setUp(roomOf(needs({ ...loop, kit: [kit('band')] })), first(drill))).toBe(15);
+    const laced = needs({ setup: 'fiddly' });
+    expect(setUp(roomOf(laced), first(laced))).toBe(15);
+  });
+
+  it('stands seen once in the middle between new and known', () => {
+    const of = (familiarity: Item['familiarity']) => setUp(null, first(needs(loop, { familiarity })));
+    expect([of('new'), of('seen-once'), of('known')]).toEqual([20, 17.5, 15]);
   });
 });
 
 describe('a band', () => {
-  const left = hands(band('arch'), { lead: 'left' });
+  const left = needs(band('arch'), { lead: 'left' });
 
   it('goes over to the other foot in 37 s, whatever else it does', () => {
-    const right = hands(band('ball'), { lead: 'left' });
     // the first leaves on the right foot, the next begins on the left
-    expect(bandMove(left.leaves, right.arrives, pace)).toEqual({ reason: 'band-moved', ms: 37_000 });
+    const next = first(needs(band('ball'), { lead: 'left' }));
+    expect(bandMove(roomOf(left), next, pace)).toEqual({ reason: 'band-moved', ms: 37_000 });
   });
 
   it('slides along the foot it is on in 12 s, and stays for nothing', () => {
-    const ball = hands(band('ball'), { lead: 'right' });
-    expect(bandMove(left.leaves, ball.arrives, pace)).toEqual({ reason: 'band-slid', ms: 12_000 });
-    expect(bandMove(left.leaves, hands(band('arch'), { lead: 'right' }).arrives, pace)).toBeNull();
+    const ball = first(needs(band('ball'), { lead: 'right' }));
+    expect(bandMove(roomOf(left), ball, pace)).toEqual({ reason: 'band-slid', ms: 12_000 });
+    expect(bandMove(roomOf(left), first(needs(band('arch'), { lead: 'right' })), pace)).toBeNull();
   });
 
   it('that is put down, or taken up, is kit and not a move', () => {
-    expect(bandMove(left.leaves, hands({}).arrives, pace)).toBeNull();
-    expect(transition(hands({}).leaves, left.arrives, pace)).toEqual([{ reason: 'kit', ms: 20_000 }]);
+    expect(bandMove(roomOf(left), first(needs({})), pace)).toBeNull();
+    expect(reasons(roomOf(needs({})), first(left))).toEqual(['kit']);
   });
 
   it('costs nothing where the teacher’s pace says so', () => {
     const quick = { ...pace, moveBandSeconds: 0 };
-    expect(bandMove(left.leaves, hands(band('arch'), { lead: 'left' }).arrives, quick)).toBeNull();
+    expect(bandMove(roomOf(left), first(needs(band('arch'), { lead: 'left' })), quick)).toBeNull();
   });
 });
 
 describe('from one position to another', () => {
+  const ways = { ...fetched, pace: { ...pace, plainSetupSeconds: 0 } };
+  const roomAt = (position: Position) => roomOf([at(position)]);
+
   it.each<readonly [Position, Position, number]>([
     ['standing', 'standing', 0],
     ['floor-seated', 'lying', 5],
@@ -106,20 +191,20 @@ describe('from one position to another', () => {
     ['floor-seated', 'chair-seated', 8],
     ['standing', 'walking', 3],
   ])('%s to %s takes %i s, and the same back', (from, to, seconds) => {
-    expect(transitionMs(at(from), at(to), pace)).toBe(seconds * 1000);
-    expect(transitionMs(at(to), at(from), pace)).toBe(seconds * 1000);
+    expect(arrivalMs(roomAt(from), at(to), ways)).toBe(seconds * 1000);
+    expect(arrivalMs(roomAt(to), at(from), ways)).toBe(seconds * 1000);
   });
 
   it('turns round only for a view that is asked for', () => {
     const mirror = { ...at('standing'), facing: 'mirror' as const };
-    expect(transition(at('standing'), mirror, pace)).toEqual([{ reason: 'facing', ms: 4000 }]);
-    expect(transition(mirror, at('standing'), pace)).toEqual([]);
+    expect(transition(roomAt('standing'), mirror, fetched)).toEqual([{ reason: 'facing', ms: 4000 }]);
+    expect(transition(roomOf([mirror]), at('standing'), fetched)).toEqual([]);
   });
 
   it('is nothing before the first item, and adds up what comes together', () => {
-    expect(transitionMs(null, at('lying'), pace)).toBe(0);
+    expect(arrival(null, at('lying'), { ...fetched, pace: bare })).toEqual({ parts: [], setUpMs: 0 });
     const to = { ...at('lying'), kit: ['soft-ball' as const], surface: 'mats' as const };
-    expect(transition(at('standing'), to, pace).map((part) => part.reason)).toEqual(['position', 'kit', 'floor']);
-    expect(transitionMs(at('standing'), to, pace)).toBe((10 + 20 + 15) * 1000);
+    expect(reasons(roomAt('standing'), to)).toEqual(['position', 'kit', 'floor']);
+    expect(arrivalMs(roomAt('standing'), to, ways)).toBe((10 + 18 + 15) * 1000);
   });
 });

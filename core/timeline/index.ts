@@ -1,6 +1,17 @@
 export * from './build';
 export * from './foot-lane';
-export { type HandOver, arrivesWith, leavesWith, surfaceFor, transition, transitionMs } from './hand-over';
+export {
+  type Need,
+  type Room,
+  type Ways,
+  roomAfter,
+  arrival,
+  arrivalMs,
+  clearsFloor,
+  needOf,
+  secondSetUpMs,
+  surfaceFor,
+} from './hand-over';
 export * from './likely';
 export * from './option-window';
 export * from './outline';

@@ -1,5 +1,5 @@
 import { counts, kit, reps, timed } from '../exercise/catalogue/author';
-import { bareWorkPace } from '../plan';
+import { bareWorkPace, newPlan } from '../plan';
 import { bareClass, sampleExercise } from '../testing/sample';
 import { slotFit } from './timeline';
 
@@ -16,7 +16,8 @@ const change = {
   fetchKitSeconds: 20,
   compareSeconds: 20,
 };
-const plan = { pace: change };
+const fetching = { ...newPlan('x', 'x', 600).brief, kitOut: 'when-needed' as const };
+const plan = { pace: change, brief: fetching };
 
 describe('what lies between two items (practice)', () => {
   const from = sampleExercise('sit');
@@ -26,7 +27,7 @@ describe('what lies between two items (practice)', () => {
         { exercise: from, dose: reps(1) },
         { exercise: to, dose: reps(1) },
       ],
-      { pace: { ...bareWorkPace(), ...pace } },
+      { pace: { ...bareWorkPace(), ...pace }, brief: fetching },
     );
     return timeline.events.find((e) => e.kind === 'transition')?.because ?? [];
   };

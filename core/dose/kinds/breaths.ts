@@ -39,6 +39,7 @@ export const breathsKind = defineKind({
   stitch: 'satin',
   gathers: true,
   alternates: false,
+  paced: 'counted',
   roundsPhases: false,
   demonstrated: false,
   countable: true,

@@ -59,6 +59,7 @@ export const byFeelKind = defineKind({
   stitch: 'fade',
   gathers: false,
   alternates: false,
+  paced: 'counted',
   roundsPhases: true,
   demonstrated: false,
   countable: false,

@@ -55,6 +55,7 @@ export const countsKind = defineKind({
   stitch: 'phrase',
   gathers: true,
   alternates: false,
+  paced: 'byTheClock',
   roundsPhases: false,
   demonstrated: false,
   countable: false,

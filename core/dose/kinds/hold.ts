@@ -53,6 +53,7 @@ export const holdKind = defineKind({
   stitch: 'satin',
   gathers: false,
   alternates: true,
+  paced: 'counted',
   roundsPhases: false,
   demonstrated: false,
   countable: true,

@@ -35,6 +35,7 @@ export const passesKind = defineKind({
   stitch: 'stitch',
   gathers: true,
   alternates: false,
+  paced: 'counted',
   roundsPhases: false,
   demonstrated: false,
   countable: true,

@@ -64,6 +64,7 @@ export const repsKind = defineKind({
   stitch: 'stitch',
   gathers: true,
   alternates: true,
+  paced: 'counted',
   roundsPhases: false,
   demonstrated: true,
   countable: true,

@@ -54,6 +54,7 @@ export const stopsKind = defineKind({
   stitch: 'dot',
   gathers: true,
   alternates: false,
+  paced: 'counted',
   roundsPhases: false,
   demonstrated: false,
   countable: true,

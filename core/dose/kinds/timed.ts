@@ -25,6 +25,7 @@ export const timedKind = defineKind({
   stitch: 'satin',
   gathers: false,
   alternates: false,
+  paced: 'byTheClock',
   roundsPhases: true,
   demonstrated: false,
   countable: false,

@@ -57,6 +57,7 @@ export const travelKind = defineKind({
   stitch: 'chain',
   gathers: false,
   alternates: false,
+  paced: 'counted',
   roundsPhases: false,
   demonstrated: false,
   countable: false,
