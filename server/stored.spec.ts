@@ -27,9 +27,9 @@ function olderMigrations(folder: string): string {
 
 /** A class that walks, as an application of an earlier format wrote it: without the later fields, lengths as passes. */
 function asWrittenEarlier(plan: Plan, format: number | undefined): object {
-  const { concerns, teacherAt, ...brief } = plan.brief;
+  const { concerns, teacherAt, kitOut, ...brief } = plan.brief;
   const { accepted, ...rest } = plan;
-  void [concerns, teacherAt, accepted];
+  void [concerns, teacherAt, kitOut, accepted];
   const blocks = plan.blocks.map((block) => ({
     ...block,
     items: block.items.map((item) => ({
@@ -91,14 +91,18 @@ describe('what another version of Needlework has stored', () => {
 
   it.each(['class-format-0', 'class-format-1'])('%s is brought up to date when it is read', async (id) => {
     const read = ClassRead.parse((await get(`/api/classes/${id}`).expect(200)).body);
-    expect(read.plan).toMatchObject({ format: 2, accepted: [], brief: { concerns: [], teacherAt: 'walks' } });
+    expect(read.plan).toMatchObject({
+      format: 3,
+      accepted: [],
+      brief: { concerns: [], teacherAt: 'walks', kitOut: 'when-needed' },
+    });
     expect(read.plan.blocks[0]?.items[0]?.dose).toEqual([travel(2, 20, 80)]);
   });
 
   it('a class of a newer format is told and left alone, and the list still shows it', async () => {
     const answer = await get('/api/classes/class-of-the-future').expect(409);
     expect(Problem.parse(answer.body)).toMatchObject({ code: 'not-readable' });
-    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 2)');
+    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 3)');
     const { classes } = (await get('/api/classes').expect(200)).body as { classes: { id: string }[] };
     expect(classes.map((c) => c.id).sort()).toEqual([
       'class-cut-in-half',
@@ -135,6 +139,6 @@ describe('what another version of Needlework has stored', () => {
       .send({ saveId: 'save-old', plan: old })
       .expect(201);
     const read = ClassRead.parse((await get('/api/classes/class-from-old-page').expect(200)).body);
-    expect(read.plan.format).toBe(2);
+    expect(read.plan.format).toBe(3);
   });
 });

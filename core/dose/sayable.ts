@@ -12,7 +12,8 @@ export const sayableSeconds: readonly number[] = [
 export const sayablePauses: readonly number[] = [0, ...sayableSeconds];
 /** Beats a minute that come from music, in steps a teacher would look for. */
 export const sayableTempos: readonly number[] = [
-  20, 30, 40, 50, 60, 66, 72, 80, 88, 96, 100, 104, 108, 112, 116, 120, 126, 132, 138, 144, 152, 160, 180, 200, 240,
+  4, 6, 8, 10, 12, 15, 20, 30, 40, 50, 60, 66, 72, 80, 88, 96, 100, 104, 108, 112, 116, 120, 126, 132, 138, 144, 152,
+  160, 180, 200, 240,
 ];
 /** Seconds of one phase of a rep, to a quarter. */
 export const sayablePhaseSeconds: readonly number[] = [

@@ -154,7 +154,9 @@ function* layersOf(
 }
 
 const kitOf = (segment: Segment): KitId[] =>
-  (segment.kind === 'line' ? [segment.unit] : segment.units).flatMap((u) => u.passes.flat().flatMap((need) => need.kit));
+  (segment.kind === 'line' ? [segment.unit] : segment.units).flatMap((u) =>
+    u.passes.flat().flatMap((need) => need.kit),
+  );
 
 function lineLayer(
   unit: Unit,

@@ -72,7 +72,12 @@ export const paceDefaults: Readonly<Record<PaceKey, PaceDefault>> = {
     'measured',
     'The quick quarter: 17 s with the talk. Threading a loop takes its time even when it is known.',
   ),
-  talkNewSeconds: d(3, 'Talk before a new exercise', 'measured', 'A name and a reason; the rest is said over the work.'),
+  talkNewSeconds: d(
+    3,
+    'Talk before a new exercise',
+    'measured',
+    'A name and a reason; the rest is said over the work.',
+  ),
   talkKnownSeconds: d(2, 'Talk before a known exercise', 'measured', 'A name.'),
   firstRepTimes: d(
     3,

@@ -62,7 +62,9 @@ export function randomClass(
   const roll = dice(seed * 7919 + items);
   const half = Math.ceil(items / 2);
   const ringAt = (i: number) => flow === 'by-foot' || (flow === 'mixed' && i >= half);
-  const exercises = Array.from({ length: items }, (_, i) => randomExercise(roll, i, ringAt(i) && roll(4) > 0, remembers));
+  const exercises = Array.from({ length: items }, (_, i) =>
+    randomExercise(roll, i, ringAt(i) && roll(4) > 0, remembers),
+  );
   const made = exercises.map((of, i): Item => {
     const item = newItem(`item-${i}`, of, sampleRevision(i));
     return {

@@ -3,7 +3,18 @@ import { kit, reps } from '../exercise/catalogue/author';
 import type { Floor } from '../kit';
 import { type Item, type Pace, bareWorkPace, newItem } from '../plan';
 import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
-import { type Need, type Room, arrival, arrivalMs, bandMove, needOf, roomAfter, surfaceFor, transition } from './hand-over';
+import {
+  type Need,
+  type Room,
+  type Ways,
+  arrival,
+  arrivalMs,
+  bandMove,
+  needOf,
+  roomAfter,
+  surfaceFor,
+  transition,
+} from './hand-over';
 import { leadOf, visitsOf } from './visit';
 
 // The seconds of each change are those of the trade where they were read off real teaching (37 s for a band); the
@@ -25,8 +36,8 @@ const pace = {
   floorToStandingSeconds: 10,
 };
 
-const fetched = { pace, brief: { kitOut: 'when-needed' as const } };
-const putOut = { pace, brief: { kitOut: 'before' as const } };
+const fetched: Ways = { pace, brief: { kitOut: 'when-needed' } };
+const putOut: Ways = { pace, brief: { kitOut: 'before' } };
 
 /** What an item on its own needs, visit by visit. */
 function needs(change: Parameters<typeof sampleExercise>[1], item: Partial<Item> = {}, floor: Floor = 'wood') {

@@ -36,7 +36,7 @@ export const demoClasses: readonly DemoClass[] = [
         entries: [
           { of: 'ankle-circles', dose: [reps(5, { per: { directions: 2 } })] },
           { of: 'easy-stepping', dose: [counts(4, 8, 104)] },
-          { of: 'two-foot-rise', rungId: 'free', dose: [reps(12)] },
+          { of: 'two-foot-rise', rungId: 'free', dose: [reps(16)] },
           { of: 'half-toe-walk', dose: [travel(2, 20, 88)] },
         ],
       },
@@ -53,24 +53,24 @@ export const demoClasses: readonly DemoClass[] = [
     },
     lead: 'right',
     blocks: [
-      { name: 'Look', entries: [{ of: 'walk-and-notice', dose: [timed(15)] }] },
+      { name: 'Look', entries: [{ of: 'walk-and-notice', dose: [timed(20)] }] },
       {
         name: 'Toes',
         flow: 'by-foot',
         entries: [
-          { of: 'big-toe-up', rungId: 'hand-holds', dose: [reps(8)] },
-          { of: 'four-toes-up', rungId: 'hand-holds', dose: [reps(8)] },
-          { of: 'seated-toes-tucked', dose: [holds(2, 20, 5)] },
+          { of: 'big-toe-up', rungId: 'hand-holds', dose: [reps(10)] },
+          { of: 'four-toes-up', rungId: 'hand-holds', dose: [reps(10)] },
+          { of: 'seated-toes-tucked', dose: [holds(2, 30, 5)] },
         ],
       },
       {
         name: 'Close',
         entries: [
           { of: 'lay-down-one-by-one', dose: [reps(5)] },
-          { of: 'short-foot', rungId: 'seated', dose: [holds(4, 5, 5)] },
-          { of: 'spread-and-narrow', dose: [reps(6)] },
+          { of: 'short-foot', rungId: 'seated', dose: [holds(5, 5, 5)] },
+          { of: 'spread-and-narrow', dose: [reps(8)] },
           { of: 'let-the-feet-lie', dose: [breaths(5, 5)] },
-          { of: 'walk-and-compare', dose: [timed(15)], recheck: true },
+          { of: 'walk-and-compare', dose: [timed(20)], recheck: true },
         ],
       },
     ],
@@ -84,8 +84,8 @@ export const demoClasses: readonly DemoClass[] = [
       purpose: 'Ferry crew and neighbours: steady outer ankles on a moving deck.',
     },
     blocks: [
-      { name: 'Look', entries: [{ of: 'walk-and-notice' }, { of: 'read-the-tripod', dose: [timed(30)] }] },
-      { name: 'Release', entries: [{ of: 'ball-along-the-sole', dose: [passes(8, 6)] }] },
+      { name: 'Look', entries: [{ of: 'walk-and-notice' }, { of: 'read-the-tripod', dose: [timed(45)] }] },
+      { name: 'Release', entries: [{ of: 'ball-along-the-sole', dose: [passes(10, 6)] }] },
       {
         name: 'Wake',
         entries: [{ of: 'lay-down-one-by-one', dose: [reps(5)], talk: { beforeSeconds: null, overSeconds: 15 } }],
@@ -107,7 +107,7 @@ export const demoClasses: readonly DemoClass[] = [
       {
         name: 'Stand',
         entries: [
-          { of: 'two-foot-rise', rungId: 'fingertips', dose: [reps(12)] },
+          { of: 'two-foot-rise', rungId: 'fingertips', dose: [reps(12, { sets: 2, setRest: 15 })] },
           {
             of: 'one-leg-stand',
             rungId: 'three-fingers',
@@ -120,7 +120,7 @@ export const demoClasses: readonly DemoClass[] = [
       {
         name: 'Close',
         entries: [
-          { of: 'calf-stretch-bent-knee', dose: [holds(1, 30, 5)] },
+          { of: 'calf-stretch-bent-knee', dose: [holds(2, 30, 5)] },
           { of: 'walk-and-compare', recheck: true },
         ],
       },
@@ -138,7 +138,7 @@ export const demoClasses: readonly DemoClass[] = [
     lead: 'right',
     blocks: [
       { name: 'Look', entries: [{ of: 'walk-and-notice' }] },
-      { name: 'Release', entries: [{ of: 'sore-spot-wait', dose: [stops(5, 10, 3)] }] },
+      { name: 'Release', entries: [{ of: 'sore-spot-wait', dose: [stops(6, 10, 3)] }] },
       {
         name: 'Arch',
         entries: [
@@ -155,8 +155,8 @@ export const demoClasses: readonly DemoClass[] = [
       {
         name: 'Close',
         entries: [
-          { of: 'calf-stretch-straight-knee', dose: [holds(1, 30, 5)] },
-          { of: 'calf-stretch-bent-knee', dose: [holds(1, 30, 5)] },
+          { of: 'calf-stretch-straight-knee', dose: [holds(2, 30, 5)] },
+          { of: 'calf-stretch-bent-knee', dose: [holds(2, 30, 5)] },
           { of: 'walk-and-compare', recheck: true },
         ],
       },
@@ -207,8 +207,8 @@ export const demoClasses: readonly DemoClass[] = [
       {
         name: 'Rises',
         entries: [
-          { of: 'two-foot-rise', rungId: 'free', dose: [reps(16)] },
-          { of: 'ball-held-rise', dose: [reps(12)], ...fresh },
+          { of: 'two-foot-rise', rungId: 'free', dose: [reps(16, { sets: 2, setRest: 15 })] },
+          { of: 'ball-held-rise', dose: [reps(12, { sets: 2, setRest: 15 })], ...fresh },
           { of: 'bend-heels-up-straighten', dose: [reps(8)] },
           { of: 'single-leg-rise', dose: [reps(15)], sides: { mode: 'weaker-first', weaker: 'left' } },
         ],
@@ -217,7 +217,7 @@ export const demoClasses: readonly DemoClass[] = [
         name: 'Stand',
         entries: [
           { of: 'one-leg-stand', rungId: 'free', dose: [holds(1, 30, 5)] },
-          { of: 'eyes-shut-stand', dose: [holds(2, 10, 5)] },
+          { of: 'eyes-shut-stand', dose: [holds(3, 10, 5)] },
         ],
       },
       {
@@ -256,7 +256,7 @@ export const demoClasses: readonly DemoClass[] = [
         entries: [
           { of: 'toe-turns', ...fresh },
           { of: 'ankle-circles', dose: [reps(5, { per: { directions: 2 } })] },
-          { of: 'toe-wave', dose: [reps(8)], ...fresh },
+          { of: 'toe-wave', dose: [reps(12)], ...fresh },
           { of: 'knee-to-wall', dose: [reps(15)] },
         ],
       },
@@ -275,32 +275,32 @@ export const demoClasses: readonly DemoClass[] = [
             ...fresh,
           },
           { of: 'strap-press-inner', dose: [holds(1, 30, 5, { sets: 3, setRest: 5 })], ...fresh },
-          { of: 'towel-gather', dose: [reps(10)] },
-          { of: 'strap-press-outer', dose: [holds(1, 30, 5, { sets: 2, setRest: 5 })], ...fresh },
+          { of: 'towel-gather', dose: [reps(10, { sets: 2, setRest: 15 })] },
+          { of: 'strap-press-outer', dose: [holds(1, 30, 5, { sets: 3, setRest: 5 })], ...fresh },
         ],
       },
       {
         name: 'Band',
         entries: [
-          { of: 'band-turn-out', rungId: 'light', dose: [reps(12)], ...fresh },
-          { of: 'band-turn-in', dose: [reps(12)] },
+          { of: 'band-turn-out', rungId: 'light', dose: [reps(12, { sets: 2, setRest: 15 })], ...fresh },
+          { of: 'band-turn-in', dose: [reps(12, { sets: 2, setRest: 15 })] },
         ],
       },
       {
         name: 'Stand and step',
         entries: [
           { of: 'easy-stepping' },
-          { of: 'two-foot-rise', rungId: 'fingertips', dose: [reps(12)] },
-          { of: 'one-leg-stand', rungId: 'three-fingers', dose: [holds(1, 30, 5)] },
-          { of: 'heel-to-toe-walk', dose: [travel(2, 20, 60)] },
+          { of: 'two-foot-rise', rungId: 'fingertips', dose: [reps(12, { sets: 2, setRest: 15 })] },
+          { of: 'one-leg-stand', rungId: 'three-fingers', dose: [holds(2, 30, 5)] },
+          { of: 'heel-to-toe-walk', dose: [travel(2, 8, 12)] },
           { of: 'half-toe-walk', dose: [travel(2, 20, 80)] },
         ],
       },
       {
         name: 'Close',
         entries: [
-          { of: 'calf-stretch-straight-knee', dose: [holds(1, 30, 5)] },
-          { of: 'calf-stretch-bent-knee', dose: [holds(1, 30, 5)] },
+          { of: 'calf-stretch-straight-knee', dose: [holds(2, 30, 5)] },
+          { of: 'calf-stretch-bent-knee', dose: [holds(2, 30, 5)] },
           { of: 'loose-ankle-shake' },
           { of: 'walk-and-compare', recheck: true },
         ],
@@ -338,9 +338,9 @@ export const demoClasses: readonly DemoClass[] = [
         name: 'Arch and calf',
         entries: [
           { of: 'short-foot', rungId: 'seated', dose: [holds(5, 5, 5)] },
-          { of: 'towel-gather', dose: [reps(10)] },
+          { of: 'towel-gather', dose: [reps(10, { sets: 2, setRest: 15 })] },
           { of: 'two-foot-rise', rungId: 'seated', dose: [reps(15)] },
-          { of: 'seated-toes-tucked', dose: [holds(2, 20, 5)] },
+          { of: 'seated-toes-tucked', dose: [holds(2, 30, 5)] },
         ],
       },
       { name: 'Close', entries: [{ of: 'let-the-feet-lie' }] },

@@ -1,6 +1,7 @@
 import request from 'supertest';
 import type { ExerciseRevision, ExerciseUses, Problem } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
+import { defaultPace } from '@core/plan';
 import { catalogue } from '@core/exercise/catalogue';
 import { samplePlan, testServer } from '../testing/server';
 
@@ -214,10 +215,14 @@ describe('a changed built-in exercise', () => {
 
 describe('what the teacher prefers', () => {
   it('starts at the defaults, is kept, and refuses an answer that no school gives', async () => {
-    await get('/api/preferences').expect(200, { school: defaultSchool });
-    await put('/api/preferences', { school: { ...defaultSchool, breath: 'out-on-effort' } }).expect(204);
-    await get('/api/preferences').expect(200, { school: { ...defaultSchool, breath: 'out-on-effort' } });
-    await put('/api/preferences', { school: { ...defaultSchool, breath: 'sideways' } }).expect(422);
+    const pace = { ...defaultPace(), moveBandSeconds: 20 };
+    await get('/api/preferences').expect(200, { school: defaultSchool, pace: defaultPace() });
+    const school = { ...defaultSchool, breath: 'out-on-effort' };
+    await put('/api/preferences', { school, pace }).expect(204);
+    await get('/api/preferences').expect(200, { school, pace });
+    await put('/api/preferences', { school: { ...school, breath: 'sideways' }, pace }).expect(422);
+    await put('/api/preferences', { school, pace: { ...pace, talkNewSeconds: -1 } }).expect(422);
+    await get('/api/preferences').expect(200, { school, pace });
     expect(server.faults).toEqual([]);
   });
 });

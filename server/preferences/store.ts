@@ -1,11 +1,26 @@
 import * as z from 'zod';
 import type { Preferences } from '@core/contract';
 import { School, defaultSchool } from '@core/exercise';
+import { Pace, defaultPace } from '@core/plan';
 import type { Db } from '../database';
 import { preferences } from '../schema';
 
 /** What was saved earlier may lack a question that came later, or hold an answer that is gone. */
-const Saved = z.object({ school: z.record(z.string(), z.unknown()).catch({}) }).catch({ school: {} });
+const Answers = z.record(z.string(), z.unknown()).catch({});
+const Saved = z.object({ school: Answers, pace: Answers }).catch({ school: {}, pace: {} });
+
+/** The answers that still are answers, over where Needlework starts. */
+function over<T extends object>(
+  start: T,
+  shape: Readonly<Record<string, z.ZodType>>,
+  saved: Record<string, unknown>,
+): T {
+  const given = Object.entries(shape).flatMap(([key, schema]) => {
+    const read = schema.safeParse(saved[key]);
+    return read.success ? [[key, read.data] as const] : [];
+  });
+  return { ...start, ...Object.fromEntries(given) };
+}
 
 /** The teacher's preferences: one row, defaults until it is written. */
 export class PreferenceStore {
@@ -16,12 +31,8 @@ export class PreferenceStore {
 
   read(): Preferences {
     const row = this.db.select().from(preferences).get();
-    const saved = Saved.parse(row ? JSON.parse(row.body) : {}).school;
-    const answers = Object.entries(School.shape).flatMap(([question, answer]) => {
-      const given = answer.safeParse(saved[question]);
-      return given.success ? [[question, given.data] as const] : [];
-    });
-    return { school: { ...defaultSchool, ...Object.fromEntries(answers) } };
+    const { school, pace } = Saved.parse(row ? JSON.parse(row.body) : {});
+    return { school: over(defaultSchool, School.shape, school), pace: over(defaultPace(), Pace.shape, pace) };
   }
 
   save(body: Preferences): void {

@@ -6,7 +6,7 @@ const schema = z.strictObject({
   kind: z.literal('travel'),
   lengths: count(40),
   steps: count(200),
-  stepsPerMinute: z.int().min(20).max(240),
+  stepsPerMinute: z.int().min(4).max(240),
   /** Between two lengths. */
   turnSeconds: z.int().min(0).max(60),
   ...shared,

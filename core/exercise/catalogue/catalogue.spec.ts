@@ -339,3 +339,41 @@ describe('the catalogue', () => {
     }
   });
 });
+
+/**
+ * Seconds that led classes really take, where they lie far from what a desk would say (common practice, no source): a
+ * rep, a toe of both ways, or a step.
+ */
+describe('a rep takes as long as in a class that is led', () => {
+  const repOf = (id: string, rung?: string) => {
+    const found = catalogue.find((e) => e.id === id);
+    const settled = found && resolve(found, rung ?? found.ladder?.startRung ?? null, defaultSchool);
+    if (!settled?.ok) throw new Error(id);
+    return settled.value.phaseSeconds.reduce((sum, s) => sum + s, 0);
+  };
+  it.each([
+    ['slow four-part bends', repOf('bend-heels-up-straighten'), 17, 22],
+    ['slow four-part rises', repOf('rise-bend-heels-down'), 17, 22],
+    ['rises with both knees bent between', repOf('split-rise', 'both-knees'), 17, 22],
+    ['a step that rolls through', repOf('heel-to-toe-walk'), 5.5, 5.5],
+    ['a backward loading step', repOf('backward-loading-step'), 15, 15],
+    ['a crease in paper', repOf('paper-crinkle'), 15, 15],
+    ['a drag of a cloth', repOf('cloth-drag'), 14, 14],
+    ['a split squat with the breath', repOf('breath-split-squat'), 13, 20],
+    ['a split squat with hanging toes', repOf('toes-hanging-split-squat'), 13, 20],
+    ['a toe turned both ways', 2 * repOf('toe-turns'), 5.4, 5.4],
+    ['laced fingers', repOf('laced-fingers-squeeze'), 4, 4],
+    ['a loop with the heel close', repOf('waist-loop-bent-knee'), 1.7, 1.7],
+    ['a planted circle', repOf('planted-toe-circle'), 2.4, 2.4],
+  ])('%s: %d s, observed %d to %d', (_, seconds, from, to) => {
+    expect(seconds).toBeGreaterThanOrEqual(from * 0.8);
+    expect(seconds).toBeLessThanOrEqual(to * 1.2);
+  });
+
+  it('and a step lasts what its cadence says', () => {
+    for (const { id, doses } of catalogue)
+      for (const part of doses.usual)
+        if (part.kind === 'travel' && ['heel-to-toe-walk', 'backward-loading-step'].includes(id))
+          expect([id, 60 / part.stepsPerMinute]).toEqual([id, repOf(id)]);
+  });
+});

@@ -58,12 +58,12 @@ export const clothDrag: Exercise = exercise({
     floorsRuledOut: [...smooth.floorsRuledOut],
     setup: 'props',
     phases: [
-      phase('draw in', 3, foot(onCloth('rest', 'press'), { midfoot: 'lifted', toes: 'long' }), {
+      phase('draw in', 9, foot(onCloth('rest', 'press'), { midfoot: 'lifted', toes: 'long' }), {
         other: stands,
         undo: 'let it go',
         effort: true,
       }),
-      phase('let it go', 2, foot(onCloth('rest', 'rest'), { toes: 'long' }), {
+      phase('let it go', 5, foot(onCloth('rest', 'rest'), { toes: 'long' }), {
         other: stands,
         undo: 'draw in',
         effort: false,
@@ -87,7 +87,7 @@ export const clothDrag: Exercise = exercise({
           phases: [
             phase(
               'draw in',
-              3,
+              9,
               foot(seatedFlat, {
                 contacts: {
                   innerBall: ['rest', 'cloth'],
@@ -101,7 +101,7 @@ export const clothDrag: Exercise = exercise({
             ),
             phase(
               'let it go',
-              2,
+              5,
               foot(seatedFlat, {
                 contacts: {
                   innerBall: ['rest', 'cloth'],

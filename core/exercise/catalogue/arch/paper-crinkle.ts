@@ -46,10 +46,10 @@ export const paperCrinkle: Exercise = exercise({
     floorsRuledOut: [...smooth.floorsRuledOut],
     setup: 'props',
     phases: [
-      phase('spread', 1, foot(paperUnder, { toes: 'spread' }), { other: restsFlat, effort: false }),
+      phase('spread', 5, foot(paperUnder, { toes: 'spread' }), { other: restsFlat, effort: false }),
       phase(
         'grip',
-        1,
+        10,
         foot(paperUnder, {
           contacts: {
             bigToe: ['press', 'cloth'],
@@ -95,7 +95,7 @@ export const paperCrinkle: Exercise = exercise({
           phases: [
             phase(
               'spread',
-              1,
+              5,
               foot(standing, {
                 contacts: {
                   innerBall: ['rest', 'cloth'],
@@ -109,7 +109,7 @@ export const paperCrinkle: Exercise = exercise({
             ),
             phase(
               'grip',
-              1,
+              10,
               foot(standing, {
                 contacts: {
                   innerBall: ['press', 'cloth'],

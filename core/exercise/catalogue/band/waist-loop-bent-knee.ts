@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
 import { care, cleanReps, cues, exercise, fault, ladder, performance, range, reps, rung, saw, say } from '../author';
-import { bareUpDown, seat, upDown } from '../shared/loop';
+import { bareUpDown, seat, shortWay, upDown } from '../shared/loop';
 
 export const waistLoopBentKnee: Exercise = exercise({
   id: 'waist-loop-bent-knee',
@@ -16,7 +16,7 @@ export const waistLoopBentKnee: Exercise = exercise({
   cautions: [care('sore-achilles', 'hold-at-rung', 'Heel far away and on the floor; stop if the ache grows.')],
   cues: cues(
     'Seated, knee bent, loop round waist and ball of the foot.',
-    'Push down, come up slowly; the knee does not change.',
+    'Push down, come up, small and even; the knee does not change.',
     'A typewriter key under one finger.',
     'Heel farther if the tendon speaks.',
   ),
@@ -25,7 +25,7 @@ export const waistLoopBentKnee: Exercise = exercise({
     ...seat,
     kit: [...seat.kit],
     band: { placement: 'ball', border: 'sole', purpose: 'resist' },
-    phases: upDown('bent', 'floor'),
+    phases: upDown('bent', 'floor', shortWay),
     regions: { 'deep-calf': 2, shin: 1 },
   }),
   doses: range(reps(8), reps(12), reps(20)),
@@ -37,7 +37,7 @@ export const waistLoopBentKnee: Exercise = exercise({
       { resistance: 'none', lever: 'heel far' },
       range(reps(8), reps(12), reps(20)),
       saw('No ache in the tendon during or next day, both feet.'),
-      { change: { kit: [], band: null, setup: 'plain', phases: bareUpDown('bent', 'floor') } },
+      { change: { kit: [], band: null, setup: 'plain', phases: bareUpDown('bent', 'floor', shortWay) } },
     ),
     rung(
       'far',
@@ -59,7 +59,7 @@ export const waistLoopBentKnee: Exercise = exercise({
       { resistance: 'light loop', lever: 'heel near, lifted' },
       range(reps(6), reps(10), reps(15)),
       null,
-      { change: { phases: upDown('bent', 'air') } },
+      { change: { phases: upDown('bent', 'air', shortWay) } },
     ),
   ),
   preparedBy: ['waist-loop-up-down'],

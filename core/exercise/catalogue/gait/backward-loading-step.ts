@@ -38,11 +38,11 @@ export const backwardStep: Exercise = exercise({
     facing: 'lane',
     sidePattern: 'travelling',
     phases: [
-      phase('ball first', 1, foot(onTheBall, { knee: 'soft' })),
-      phase('lower the heel', 2, standing, { body: 'sinks', effort: false }),
+      phase('ball first', 5, foot(onTheBall, { knee: 'soft' })),
+      phase('lower the heel', 10, standing, { body: 'sinks', effort: false }),
     ],
     regions: { calf: 2, 'hip-and-trunk': 2 },
     balance: { working: 2, standing: 2 },
   }),
-  doses: range(travel(1, 10, 24), travel(2, 10, 24), travel(4, 12, 24)),
+  doses: range(travel(1, 4, 4), travel(2, 4, 4), travel(2, 6, 4)),
 });

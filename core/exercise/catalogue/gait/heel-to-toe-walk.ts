@@ -25,9 +25,9 @@ export const heelToToeWalk: Exercise = exercise({
     facing: 'lane',
     sidePattern: 'travelling',
     floorsRuledOut: [],
-    phases: [phase('step', 2, standing)],
+    phases: [phase('step', 5, standing)],
     regions: { shin: 1, calf: 1, 'hip-and-trunk': 1 },
     balance: { working: 1, standing: 1 },
   }),
-  doses: range(travel(1, 20, 60), travel(2, 20, 60), travel(4, 20, 60)),
+  doses: range(travel(1, 8, 12), travel(2, 8, 12), travel(4, 8, 12)),
 });

@@ -28,7 +28,7 @@ export const toeTurns: Exercise = exercise({
     sidePattern: 'each',
     kit: [kit('chair', 'person', { mat: 'on the floor, ankle over the other thigh' })],
     setup: 'props',
-    phases: [phase('one turn', 5, handTurns, { other: restsFlat, picture: 'ankle-front' })],
+    phases: [phase('one turn', 2.75, handTurns, { other: restsFlat, picture: 'ankle-front' })],
     regions: { 'big-toe-joint': 1 },
   }),
   doses: range(

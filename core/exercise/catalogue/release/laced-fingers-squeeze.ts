@@ -35,7 +35,7 @@ export const lacedSqueeze: Exercise = exercise({
     phases: [
       phase(
         'squeeze',
-        5,
+        2,
         foot(hanging, { contacts: { bigToe: ['press', 'hand'], smallToes: ['press', 'hand'] }, toes: 'long' }),
         {
           other: restsFlat,
@@ -45,7 +45,7 @@ export const lacedSqueeze: Exercise = exercise({
       ),
       phase(
         'let go wide',
-        5,
+        2,
         foot(hanging, { contacts: { bigToe: ['rest', 'hand'], smallToes: ['rest', 'hand'] }, toes: 'spread' }),
         {
           other: restsFlat,

@@ -152,14 +152,23 @@ export const atBall = (ankle: 'up' | 'down', press: boolean, knee: 'soft' | 'ben
     knee,
   });
 
-export const upDown = (knee: 'soft' | 'bent', heel: HeelOn) => [
-  phase('push down', 2, atBall('down', true, knee, heel), {
+interface Way {
+  readonly back: string;
+  readonly seconds: readonly [down: number, back: number];
+}
+const slowly: Way = { back: 'come up slowly', seconds: [2, 3] };
+/** With the knee bent and the heel close the way is short: small and even, about 2 s there and back. */
+export const shortWay: Way = { back: 'come up', seconds: [1, 1] };
+
+/** @param back what the way back is called, and how many seconds the two ways take */
+export const upDown = (knee: 'soft' | 'bent', heel: HeelOn, { back, seconds }: Way = slowly) => [
+  phase('push down', seconds[0], atBall('down', true, knee, heel), {
     other: resting,
     picture: 'ankle-side',
-    undo: 'come up slowly',
+    undo: back,
     effort: true,
   }),
-  phase('come up slowly', 3, atBall('up', false, knee, heel), {
+  phase(back, seconds[1], atBall('up', false, knee, heel), {
     other: resting,
     picture: 'ankle-side',
     undo: 'push down',
@@ -167,14 +176,14 @@ export const upDown = (knee: 'soft' | 'bent', heel: HeelOn) => [
   }),
 ];
 
-export const bareUpDown = (knee: 'soft' | 'bent', heel: 'block' | 'floor') => [
-  phase('push down', 2, foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'down', knee }), {
+export const bareUpDown = (knee: 'soft' | 'bent', heel: 'block' | 'floor', { back, seconds }: Way = slowly) => [
+  phase('push down', seconds[0], foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'down', knee }), {
     other: resting,
     picture: 'ankle-side',
-    undo: 'come up slowly',
+    undo: back,
     effort: true,
   }),
-  phase('come up slowly', 3, foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'up', knee }), {
+  phase(back, seconds[1], foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'up', knee }), {
     other: resting,
     picture: 'ankle-side',
     undo: 'push down',

@@ -29,14 +29,14 @@ export const breathSplitSquat: Exercise = exercise({
     kit: [kit('block', 'person', { step: 'a step edge' }), kit('wall', 'room', { chair: 'a chair back' })],
     setup: 'props',
     phases: [
-      phase('sink', 3, foot(hangToes, { knee: 'bent', ankle: 'up', midfoot: 'let-down' }), {
+      phase('sink', 8, foot(hangToes, { knee: 'bent', ankle: 'up', midfoot: 'let-down' }), {
         other: foot(backToes, { knee: 'bent' }),
         breath: 'out',
         body: 'sinks',
       }),
       phase(
         'rise, big toe up',
-        3,
+        8,
         foot(hangToes, { contacts: { bigToe: ['lift', 'air'] }, midfoot: 'lifted', knee: 'soft' }),
         { other: backToes, breath: 'in', body: 'rises', effort: true },
       ),

@@ -24,7 +24,7 @@ export const riseBendHeelsDown: Exercise = exercise({
   directions: ['ankle-down', 'ankle-up'],
   faults: [
     fault('ankles wobble in the bend', 'behind', 'Both big toes press before you bend.'),
-    fault('heels drop', 'outer side', 'Three counts to the floor.'),
+    fault('heels drop', 'outer side', 'Slowly, all the way down.'),
   ],
   cautions: [care('sore-knees', 'go-gently', 'A shallow bend.')],
   cues: cues(
@@ -39,14 +39,14 @@ export const riseBendHeelsDown: Exercise = exercise({
     facing: 'support',
     kit: [chairBack],
     phases: [
-      phase('rise', 2, onTheBall, { undo: 'lower', effort: true, body: 'rises' }),
-      phase('bend', 2, foot(onTheBall, { knee: 'bent' }), { undo: 'straighten', body: 'sinks' }),
-      phase('heels down', 3, foot(standing, { knee: 'bent', ankle: 'up' }), {
+      phase('rise', 4, onTheBall, { undo: 'lower', effort: true, body: 'rises' }),
+      phase('bend', 4, foot(onTheBall, { knee: 'bent' }), { undo: 'straighten', body: 'sinks' }),
+      phase('heels down', 5, foot(standing, { knee: 'bent', ankle: 'up' }), {
         undo: 'heels up',
         effort: false,
         body: 'sinks',
       }),
-      phase('straighten', 2, down, { undo: 'bend', body: 'rises' }),
+      phase('straighten', 5, down, { undo: 'bend', body: 'rises' }),
     ],
     regions: { calf: 2, 'deep-calf': 3 },
     balance: { working: 2, standing: 0 },

@@ -93,14 +93,14 @@ export const splitRise: Exercise = exercise({
           kit: [],
           facing: 'centre',
           phases: [
-            phase('rise', 2, backFoot, { other: frontFoot, effort: true, body: 'rises' }),
-            phase('bend both knees', 2, foot(backFoot, { knee: 'bent' }), {
+            phase('rise', 4, backFoot, { other: frontFoot, effort: true, body: 'rises' }),
+            phase('bend both knees', 5, foot(backFoot, { knee: 'bent' }), {
               other: foot(frontFoot, { knee: 'bent' }),
               effort: false,
               body: 'sinks',
             }),
-            phase('straighten', 2, backFoot, { other: frontFoot, effort: true, body: 'rises' }),
-            phase('lower', 2, foot(standing, { knee: 'locked', ankle: 'up' }), {
+            phase('straighten', 4, backFoot, { other: frontFoot, effort: true, body: 'rises' }),
+            phase('lower', 5, foot(standing, { knee: 'locked', ankle: 'up' }), {
               other: frontFoot,
               effort: false,
               body: 'sinks',

@@ -26,13 +26,13 @@ export const toesHangingSplitSquat: Exercise = exercise({
     kit: [kit('block', 'person', { step: 'a step edge' }), kit('wall', 'room', { chair: 'a chair back' })],
     setup: 'props',
     phases: [
-      phase('sink', 3, foot(hangToes, { knee: 'bent', ankle: 'up', midfoot: 'let-down' }), {
+      phase('sink', 8, foot(hangToes, { knee: 'bent', ankle: 'up', midfoot: 'let-down' }), {
         other: foot(backToes, { knee: 'bent' }),
         body: 'sinks',
         effort: false,
         undo: 'come up',
       }),
-      phase('come up', 2, foot(hangToes, { midfoot: 'lifted' }), {
+      phase('come up', 6, foot(hangToes, { midfoot: 'lifted' }), {
         other: backToes,
         body: 'rises',
         effort: true,

@@ -34,7 +34,8 @@ export class ClassList {
 
   /** An empty class, as this teacher teaches; opens it. */
   create(minutes: number): void {
-    const plan = newPlan(newId(), 'New class', minutes * 60, this.preferences.school());
+    const { school, pace } = this.preferences;
+    const plan = newPlan(newId(), 'New class', minutes * 60, school(), pace());
     this.api.create(newId(), plan).subscribe({
       next: ({ id }) => void this.router.navigate(['/class', id]),
       error: (error: unknown) => this.toasts.failed(error),

@@ -2,6 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { defaultSchool } from '@core/exercise';
+import { defaultPace } from '@core/plan';
 import { MemoryStore } from '../../testing/memory-store';
 import { samplePlan, sampleRevisions } from '../../testing/sample-class';
 import { BrowserStore } from './browser-store';
@@ -120,7 +121,7 @@ describe('the outbox', () => {
     store.shelf.set('draft:class-1', { plan, basedOn: 3, saveId: 'save-old' });
     await open();
     expect(outbox.newest('class:class-1')).toMatchObject({ kind: 'class', basedOn: 3 });
-    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 2 } });
+    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 3 } });
   });
 
   it('tells what it cannot read and leaves it where it is: cut in half, or of a newer version', async () => {
@@ -172,7 +173,12 @@ describe('the outbox', () => {
   it('does not let one addressee wait for another', async () => {
     await outbox.put(edit('Waiting'));
     sent().error(new ProgressEvent('offline'));
-    await outbox.put({ kind: 'preferences', format: 1, id: 'pref-1', preferences: { school: defaultSchool } });
+    await outbox.put({
+      kind: 'preferences',
+      format: 1,
+      id: 'pref-1',
+      preferences: { school: defaultSchool, pace: defaultPace() },
+    });
     http.expectOne({ method: 'PUT', url: '/api/preferences' }).flush(null);
     expect(outbox.newest('preferences')).toBeNull();
     expect(outbox.newest('class:class-1')).not.toBeNull();
@@ -183,7 +189,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id,
-      preferences: { school: defaultSchool },
+      preferences: { school: defaultSchool, pace: defaultPace() },
     });
     const first = outbox.send(preferences('pref-1'));
     await soon();

@@ -2,11 +2,13 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { defaultSchool } from '@core/exercise';
+import { defaultPace } from '@core/plan';
 import { MemoryStore } from '../../testing/memory-store';
 import { BrowserStore } from './browser-store';
 import { Preferences } from './preferences';
 
 const theirs = { ...defaultSchool, words: 'anatomical' as const };
+const pace = { ...defaultPace(), moveBandSeconds: 20 };
 
 describe('how this teacher teaches', () => {
   let preferences: Preferences;
@@ -29,30 +31,45 @@ describe('how this teacher teaches', () => {
 
   it('starts where Needlework starts, until the answers are here', () => {
     expect([preferences.school(), preferences.state()]).toEqual([defaultSchool, 'fetching']);
-    http.expectOne('/api/preferences').flush({ school: theirs });
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
     expect([preferences.school(), preferences.state()]).toEqual([theirs, 'saved']);
+  });
+
+  it('has the pace that Needlework starts with where a server knows of none', () => {
+    http.expectOne('/api/preferences').flush({ school: theirs });
+    expect(preferences.pace()).toEqual(defaultPace());
   });
 
   it('takes no answer before the others are known: they would be lost', () => {
     preferences.answer({ breath: 'out-on-effort' });
-    http.expectOne('/api/preferences').flush({ school: theirs });
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
     expect(preferences.school()).toEqual(theirs);
   });
 
   it('is kept here and sent with every answer, the others unchanged', async () => {
-    http.expectOne('/api/preferences').flush({ school: theirs });
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
     preferences.answer({ breath: 'out-on-effort' });
     expect([preferences.school().breath, preferences.state()]).toEqual(['out-on-effort', 'saving']);
     await soon();
     expect(store.shelf.size).toBe(1);
     const request = saved();
-    expect(request.request.body).toEqual({ school: { ...theirs, breath: 'out-on-effort' } });
+    expect(request.request.body).toEqual({ school: { ...theirs, breath: 'out-on-effort' }, pace });
     request.flush(null);
     expect(preferences.state()).toBe('saved');
   });
 
+  it('keeps the pace beside the answers, each when the other changes', async () => {
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
+    preferences.setPace({ talkNewSeconds: 8 });
+    expect(preferences.pace()).toEqual({ ...pace, talkNewSeconds: 8 });
+    await soon();
+    const request = saved();
+    expect(request.request.body).toEqual({ school: theirs, pace: { ...pace, talkNewSeconds: 8 } });
+    request.flush(null);
+  });
+
   it('says that it is not saved while the server is away, and tries again when asked', async () => {
-    http.expectOne('/api/preferences').flush({ school: theirs });
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
     preferences.answer({ breath: 'out-on-effort' });
     await soon();
     saved().error(new ProgressEvent('offline'));
@@ -66,7 +83,7 @@ describe('how this teacher teaches', () => {
     http.expectOne('/api/preferences').error(new ProgressEvent('offline'));
     expect(preferences.state()).toBe('not-read');
     preferences.again();
-    http.expectOne('/api/preferences').flush({ school: theirs });
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
     expect(preferences.school()).toEqual(theirs);
   });
 });

@@ -1,7 +1,9 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, Subject, filter, map } from 'rxjs';
+import type { Preferences as Preferred } from '@core/contract';
 import { type School, defaultSchool } from '@core/exercise';
+import { type Pace, defaultPace } from '@core/plan';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { type Outcome, Outbox } from './outbox';
@@ -22,7 +24,7 @@ export class Preferences {
   private readonly api = inject(PreferenceApi);
   private readonly outbox = inject(Outbox);
   private readonly asked$ = new Subject<void>();
-  private readonly answered$ = new BehaviorSubject<School | null>(null);
+  private readonly answered$ = new BehaviorSubject<Preferred | null>(null);
   private readonly saving$ = new BehaviorSubject<PreferenceState | null>(null);
   private readonly read = toSignal(
     loading(this.asked$, () => this.api.read()),
@@ -34,7 +36,12 @@ export class Preferences {
   private readonly saving = toSignal(this.saving$, { requireSync: true });
 
   /** The answers given here, else those on the server, else where Needlework starts. */
-  readonly school = computed(() => this.answered() ?? this.read().value?.school ?? defaultSchool);
+  private readonly preferred = computed(
+    (): Preferred => this.answered() ?? this.read().value ?? { school: defaultSchool, pace: defaultPace() },
+  );
+  readonly school = computed(() => this.preferred().school);
+  /** What happens around the work, and how long it takes with this teacher. */
+  readonly pace = computed(() => this.preferred().pace);
   readonly state = computed((): PreferenceState => {
     const saving = this.saving();
     if (saving) return saving;
@@ -55,13 +62,21 @@ export class Preferences {
     this.asked$.next();
   }
 
-  /** Nothing is answered before the answers there are have been read: they would be lost. */
   answer(change: Partial<School>): void {
+    this.prefer({ school: { ...this.school(), ...change } });
+  }
+
+  setPace(change: Partial<Pace>): void {
+    this.prefer({ pace: { ...this.pace(), ...change } });
+  }
+
+  /** Nothing is answered before the answers there are have been read: they would be lost. */
+  private prefer(change: Partial<Preferred>): void {
     if (this.read().status !== 'ready' && this.answered() === null) return;
-    const school = { ...this.school(), ...change };
-    this.answered$.next(school);
+    const preferences = { ...this.preferred(), ...change };
+    this.answered$.next(preferences);
     this.saving$.next('saving');
-    void this.outbox.put({ kind: 'preferences', format: 1, id: newId(), preferences: { school } });
+    void this.outbox.put({ kind: 'preferences', format: 1, id: newId(), preferences });
   }
 
   /** Tries again what did not work: reading, or saving. */

@@ -170,7 +170,7 @@ export class ExercisePage {
     const exercise = this.exercise();
     const execution = this.execution();
     if (!exercise || !execution) return [];
-    const times = typicalTimes(exercise, this.rungId(), this.preferences.school());
+    const times = typicalTimes(exercise, this.rungId(), this.preferences.school(), this.preferences.pace());
     return (['least', 'usual', 'most'] as const).map((which) => ({
       which,
       dose: sayDose(execution.doses[which], execution.sidePattern),

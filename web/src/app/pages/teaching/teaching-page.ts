@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { type SchoolQuestion, defaultSchool, schoolAnswers, schoolWords } from '@core/exercise';
+import { type PaceKey } from '@core/plan';
+import { PaceList } from '../../parts/pace/pace-list';
 import { TopBar } from '../../parts/top/top-bar';
 import { Preferences } from '../../data/preferences';
 
@@ -14,7 +16,7 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
 /** The questions on which schools of foot work differ, and this teacher's answers. */
 @Component({
   selector: 'nw-teaching-page',
-  imports: [MatButton, TopBar],
+  imports: [MatButton, PaceList, TopBar],
   template: `
     <nw-top-bar />
     <main>
@@ -74,6 +76,14 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
           }
         </section>
       }
+      <section class="pace" aria-labelledby="pace">
+        <h2 id="pace">My pace</h2>
+        <p>
+          What happens around the work, and how long it takes with you. New classes begin with these figures; a class
+          keeps those it was made with.
+        </p>
+        <nw-pace-list [pace]="preferences.pace()" (changed)="setPace($event.key, $event.value)" />
+      </section>
     </main>
   `,
   styleUrl: './teaching-page.scss',
@@ -83,6 +93,10 @@ export class TeachingPage {
   protected readonly preferences = inject(Preferences);
   protected answer(question: SchoolQuestion, answer: string): void {
     this.preferences.answer({ [question]: answer });
+  }
+
+  protected setPace(key: PaceKey, value: number): void {
+    this.preferences.setPace({ [key]: value });
   }
 
   protected readonly groups = computed(() => {

@@ -6,7 +6,7 @@ import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { sayablePauses } from '@core/dose';
 import type { CueKind } from '@core/exercise';
-import { type Item, type Plan, type Sides, changeLevel } from '@core/plan';
+import { type Item, type Plan, type Sides, changeLevel, usualTalkSeconds } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { type ItemTime, eventAt, leadOf, optionWindows, phaseAt } from '@core/timeline';
 import { checkWording } from '@core/words';
@@ -128,6 +128,7 @@ export class ItemPanel {
       .map((activity) => ({ words: names[activity], ms: this.time().activityMs[activity], activity }))
       .filter((entry) => entry.ms >= 500 && entry.activity !== 'compare');
   });
+  protected readonly usualTalk = computed(() => usualTalkSeconds(this.item().familiarity, this.plan().pace));
   /** What an extra set for the weaker side costs: the class with it less the class without. */
   protected readonly extraCost = computed(() => {
     const { sides, id } = this.item();

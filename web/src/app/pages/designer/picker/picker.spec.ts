@@ -83,7 +83,7 @@ describe('picking an exercise', () => {
 
   it('says what each adds to this class, from the timeline: set-up and talk included', async () => {
     await search('walk and notice');
-    // 20 s of walking, 4 s of talk, 6 s of set-up
-    expect(page().querySelector('.adds')?.textContent).toBe('+0:30');
+    // 20 s of walking, 2 s of talk, 3 s of set-up
+    expect(page().querySelector('.adds')?.textContent).toBe('+0:25');
   });
 });

@@ -4,12 +4,13 @@ import { TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA } from '@angular/material/dialog';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { defaultSchool } from '@core/exercise';
+import { defaultPace } from '@core/plan';
 import { samplePlan, sampleRevisions } from '../../../../testing/sample-class';
 import { PlanStore } from '../plan-store';
 import { ClassSettings } from './class-settings';
 
 describe('the settings of a class', () => {
-  async function open(school = defaultSchool) {
+  async function open(school = defaultSchool, pace = defaultPace()) {
     TestBed.configureTestingModule({
       providers: [
         PlanStore,
@@ -22,7 +23,7 @@ describe('the settings of a class', () => {
     const store = TestBed.inject(PlanStore);
     store.open({ ...samplePlan(), school }, sampleRevisions);
     const fixture = TestBed.createComponent(ClassSettings);
-    TestBed.inject(HttpTestingController).expectOne('/api/preferences').flush({ school: defaultSchool });
+    TestBed.inject(HttpTestingController).expectOne('/api/preferences').flush({ school: defaultSchool, pace });
     await fixture.whenStable();
     const page = fixture.nativeElement as HTMLElement;
     return { store, fixture, page };
@@ -47,6 +48,22 @@ describe('the settings of a class', () => {
     select.value = 'toes-grip';
     select.dispatchEvent(new Event('change'));
     expect(store.plan()?.school).toEqual({ ...defaultSchool, archWork: 'toes-grip' });
+  });
+
+  it('say how many figures of the pace are not the teacher’s usual ones, and take those in one step', async () => {
+    const { store, fixture, page } = await open(defaultSchool, { ...defaultPace(), moveBandSeconds: 20 });
+    expect(page.textContent).toContain('One figure is otherwise than under How I teach.');
+    [...page.querySelectorAll('button')].find((b) => b.textContent?.includes('my usual pace'))?.click();
+    await fixture.whenStable();
+    expect(store.plan()?.pace.moveBandSeconds).toBe(20);
+    expect(page.textContent).toContain('These are your figures');
+  });
+
+  it('say whether kit lies ready or is fetched', async () => {
+    const { store, page } = await open();
+    const fetched = [...page.querySelectorAll<HTMLButtonElement>('mat-button-toggle button')];
+    fetched.find((b) => b.textContent?.trim() === 'fetched when needed')?.click();
+    expect(store.plan()?.brief.kitOut).toBe('when-needed');
   });
 
   it('say where the teacher stands, for the review', async () => {

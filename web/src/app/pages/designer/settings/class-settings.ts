@@ -12,23 +12,16 @@ import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { Floor } from '@core/kit';
-import { type PaceKey, type Plan, paceDefaults, paceKeys } from '@core/plan';
-import { sayableCounts, sayablePauses } from '@core/dose';
+import { type PaceKey, type Plan, paceKeys } from '@core/plan';
+import { sayableCounts } from '@core/dose';
 import { sayTime } from '@core/say-time';
 import { Concern, type SchoolQuestion, concernNames, defaultSchool, schoolAnswers, schoolWords } from '@core/exercise';
 import { Preferences } from '../../../data/preferences';
 import { NumberField } from '../../../parts/dose/number-field';
+import { PaceList } from '../../../parts/pace/pace-list';
 import { type PlanStore } from '../plan-store';
 
-const origins = {
-  measured: 'measured on real teaching',
-  practice: 'common practice',
-  own: 'Needlework’s own',
-} as const;
-const quarters = [0, 0.25, 0.5, 0.6, 0.75, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
-const rates = [90, 100, 110, 120, 130, 140, 145, 150, 160, 170, 180];
-
-/** What holds for the whole class: who comes, where, the slot, and the teacher's pace with where each figure comes from. */
+/** What holds for the whole class: who comes, where, the slot, and the teacher's pace. */
 @Component({
   selector: 'nw-class-settings',
   imports: [
@@ -45,6 +38,7 @@ const rates = [90, 100, 110, 120, 130, 140, 145, 150, 160, 170, 180];
     MatOption,
     MatSelect,
     NumberField,
+    PaceList,
   ],
   templateUrl: './class-settings.html',
   styleUrl: './class-settings.scss',
@@ -81,23 +75,11 @@ export class ClassSettings {
   protected readonly counts = sayableCounts;
   protected readonly percents = [0, 3, 5, 8, 10, 15, 20];
 
-  protected readonly pace = computed(() => {
-    const plan = this.plan();
-    return paceKeys.map((key) => {
-      const standard = paceDefaults[key];
-      const value = plan?.pace[key] ?? standard.value;
-      return {
-        key,
-        label: standard.label,
-        value,
-        unit: standard.unit === 'times' ? '×' : standard.unit === 'words a minute' ? 'words/min' : 's',
-        scale: standard.unit === 'times' ? quarters : standard.unit === 'words a minute' ? rates : sayablePauses,
-        because:
-          value === standard.value
-            ? `${origins[standard.origin]}: ${standard.because}`
-            : `yours; the start was ${standard.value}`,
-      };
-    });
+  /** How many figures of the pace are this class's own. */
+  protected readonly ownPace = computed(() => {
+    const mine = this.preferences.pace();
+    const here = this.plan()?.pace ?? mine;
+    return paceKeys.filter((key) => here[key] !== mine[key]).length;
   });
 
   protected change(change: Partial<Plan>): void {
