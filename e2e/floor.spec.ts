@@ -28,7 +28,7 @@ test('follows the teacher: ready, set-up counts up, reps, the other side, the ne
   await page.keyboard.press('Space');
   await leap(page, 4300);
   await expect(page.locator('.count')).toHaveText('4');
-  await expect(page.locator('.of')).toContainText('seconds of set-up, 10 planned');
+  await expect(page.locator('.of')).toContainText('seconds of set-up, 5 planned');
   await page.keyboard.press('PageDown');
   // circles of 4 s: the third begins at 8 s
   await leap(page, 9000);
@@ -117,7 +117,7 @@ test('one more set changes the end; the class ends in the log with planned again
   await expect(page.getByText('12 came')).toBeVisible();
   await expect(page.getByText('Floor was cold.')).toBeVisible();
   await expect(page.locator('tbody tr').first()).toContainText('6 of 10 done');
-  await expect(page.locator('tbody tr').first()).toContainText('0:10 / 0:10');
+  await expect(page.locator('tbody tr').first()).toContainText('0:10 / 0:05');
   await page.getByRole('link', { name: 'All taught classes' }).click();
   await expect(page.getByRole('link', { name: /Five minutes before the reel, again/ }).first()).toBeVisible();
 });

@@ -13,8 +13,8 @@ test('an exercise is found by an everyday word, narrowed by the sentence, and re
   await page.getByLabel('Find by any word').fill('inversion band');
   await page.getByRole('listitem').filter({ hasText: 'Band: turn the foot in' }).first().click();
   await expect(page.getByRole('heading', { name: 'Band: turn the foot in' })).toBeVisible();
-  // 12 reps of 6 s on each foot, talk 4 s, set-up 6 s and 3.6 s, 5 s to change foot: 2:43
-  await expect(page.getByRole('row', { name: /usual 12 reps/ })).toContainText('2:43');
+  // 12 reps of 6 s on each foot, talk 2 s, a band to put on 15 s, 2 s and 3 s to change foot: 2:46
+  await expect(page.getByRole('row', { name: /usual 12 reps/ })).toContainText('2:46');
   await page.getByRole('button', { name: /firmer band/ }).click();
   await expect(page.getByRole('row', { name: /usual 10 reps/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Classes that use it' })).toContainText('Thursday lunch: quiet ankles');

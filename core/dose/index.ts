@@ -3,6 +3,7 @@ export {
   fittingNumbers,
   inShape,
   kindChoices,
+  amountName,
   numberIn,
   numberOf,
   sayableOn,

@@ -87,6 +87,6 @@ export function doseProduct(part: DosePart, phaseSeconds: readonly number[], fee
 }
 
 /** A composite dose: its parts joined by "then". */
-export function sayDose(dose: readonly DosePart[], feet: FeetPattern): string {
+export function sayDose(dose: readonly DosePart[], feet: FeetPattern | null): string {
   return dose.map((part, i) => sayPart(part, i < dose.length - 1 ? null : feet)).join(', then ');
 }

@@ -62,7 +62,9 @@ export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
     beforeMs: room.plannedMs,
   };
   const loose = separatorsOf(plan, find, request);
-  const keep = new Set(loose.map((item) => item.id));
+  // A drill that is looked at again stays: its re-check would be left without it.
+  const drills = itemsOf(plan).flatMap((item) => item.recheck?.of ?? []);
+  const keep = new Set([...loose.map((item) => item.id), ...drills]);
   const variants = Array.from({ length: 1 << loose.length }, (_, mask) => loose.filter((_item, i) => mask & (1 << i)));
   let best: Searched | null = null;
   for (const [i, gone] of variants.entries()) {
@@ -95,6 +97,7 @@ function separatorsOf(plan: Plan, find: FindRevision, request: FitRequest): Item
       return block.items.filter(
         (item, i) =>
           oneFoot[i] === false &&
+          !item.inEachPass &&
           oneFoot.slice(0, i).includes(true) &&
           oneFoot.slice(i + 1).includes(true) &&
           !item.locked &&

@@ -1,5 +1,5 @@
 import { doseTime } from '../dose';
-import { type Plan, applyCommand, itemsOf } from '../plan';
+import { type Plan, applyCommand, itemsOf, rechecksOf } from '../plan';
 import { buildTimeline, readyItem } from '../timeline';
 import { alternativesOf } from './alternatives';
 import type { FitProgress, FitRequest } from './request';
@@ -25,7 +25,7 @@ export function* removalsFor(request: FitRequest, highMs: number): Generator<Fit
   const own = new Map(timeline.items.map((i) => [i.itemId, i.totalMs]));
   const only = request.only ?? null;
   const candidates = itemsOf(shortest)
-    .filter((item) => !item.locked && (only === null || only.has(item.id)))
+    .filter((item) => !item.locked && !item.recheck?.of && (only === null || only.has(item.id)))
     .sort((a, b) => a.priority - b.priority || (own.get(b.id) ?? 0) - (own.get(a.id) ?? 0));
   let tried = 0;
   for (const size of [1, 2, 3]) {
@@ -33,12 +33,14 @@ export function* removalsFor(request: FitRequest, highMs: number): Generator<Fit
     for (const set of setsOf(candidates, size)) {
       if (tried++ > mostTried) return found;
       if (tried % 100 === 0) yield { done: 0.9 };
-      const left = set.reduce<Plan>((plan, item) => {
-        const next = applyCommand(plan, { type: 'remove-item', itemId: item.id });
+      // A drill goes with its re-checks.
+      const itemIds = set.flatMap((item) => [item.id, ...rechecksOf(shortest, item.id).map((r) => r.id)]);
+      const left = itemIds.reduce<Plan>((plan, itemId) => {
+        const next = applyCommand(plan, { type: 'remove-item', itemId });
         return next.ok ? next.value : plan;
       }, shortest);
       const totalMs = buildTimeline({ plan: left, find }).totalMs;
-      if (totalMs <= highMs) found.push({ itemIds: set.map((i) => i.id), savesMs: timeline.totalMs - totalMs });
+      if (totalMs <= highMs) found.push({ itemIds, savesMs: timeline.totalMs - totalMs });
       if (found.length >= mostSets) return found;
     }
     if (found.length > 0) return found;

@@ -1,4 +1,3 @@
-import type { KitId } from '../kit';
 import { type Room, type Ways, roomAfter, arrivalMs, secondSetUpMs } from '../timeline';
 import { type Step, type Landing, cheapest } from './chain';
 import type { Choice, Segment, Unit } from './spans';
@@ -21,6 +20,8 @@ function subsetsOf(units: readonly Unit[]): (readonly Unit[])[] {
     }),
   );
 }
+
+type Piece = Room['out'][number];
 
 interface Node {
   readonly hand: Room | null;
@@ -104,13 +105,22 @@ function emptyNode(hand: Room | null, horizon: number): Node {
  * Getting to each of some neighbouring units and setting it up, one number a pass, ms; and the room they leave. Pass after
  * pass: a ring goes through all of them on one foot, then on the other.
  */
-function walked(units: readonly Unit[], from: Room | null, ways: Ways): { gapsMs: number[][]; room: Room | null } {
+function walked(
+  units: readonly Unit[],
+  from: Room | null,
+  ways: Ways,
+  reversed = false,
+): { gapsMs: number[][]; room: Room | null } {
   const gapsMs = units.map((): number[] => []);
   let room = from;
   for (let pass = 0; pass < (units[0]?.passes.length ?? 0); pass++) {
-    for (const [i, unit] of units.entries()) {
+    const order = [...units.entries()];
+    for (const [i, unit] of reversed && pass === 1 ? order.reverse() : order) {
       const needs = unit.passes[pass];
-      if (!needs) continue;
+      if (!needs) {
+        gapsMs[i]?.push(0);
+        continue;
+      }
       const [first, second] = needs;
       const otherFoot = unit.bothFeetInOne && second ? secondSetUpMs(room, first, second, ways.pace) : 0;
       gapsMs[i]?.push(arrivalMs(room, first, ways) + otherFoot);
@@ -121,7 +131,7 @@ function walked(units: readonly Unit[], from: Room | null, ways: Ways): { gapsMs
 }
 
 /** A room with only what somebody later reaches for still out: two rooms that differ in nothing else are the same. */
-const forWhom = (room: Room | null, later: ReadonlySet<KitId>): Room | null =>
+const forWhom = (room: Room | null, later: ReadonlySet<Piece>): Room | null =>
   room && { ...room, out: room.out.filter((piece) => later.has(piece)) };
 
 const whole = (ms: number) => Math.ceil(ms / 1000);
@@ -153,9 +163,9 @@ function* layersOf(
   }
 }
 
-const kitOf = (segment: Segment): KitId[] =>
+const kitOf = (segment: Segment): Piece[] =>
   (segment.kind === 'line' ? [segment.unit] : segment.units).flatMap((u) =>
-    u.passes.flat().flatMap((need) => need.kit),
+    u.passes.flatMap((needs) => needs ?? []).flatMap((need) => need.kit),
   );
 
 function lineLayer(
@@ -163,7 +173,7 @@ function lineLayer(
   ways: Ways,
   before: readonly Node[],
   horizon: number,
-  later: ReadonlySet<KitId>,
+  later: ReadonlySet<Piece>,
 ): Node[] {
   const nodes = new Map<string, Node>();
   const nodeFor = (room: Room | null) => {
@@ -196,12 +206,12 @@ function* ringLayers(
   ways: Ways,
   layers: readonly Node[][],
   horizon: number,
-  later: ReadonlySet<KitId>,
+  later: ReadonlySet<Piece>,
 ): Generator<Node[]> {
   const { units, compareMs } = ring;
   const before = layers.at(-1) ?? [];
   const subsets = subsetsOf(units);
-  const walks = subsets.map((kept) => before.map((outer) => walked(kept, outer.hand, ways)));
+  const walks = subsets.map((kept) => before.map((outer) => walked(kept, outer.hand, ways, ring.reversed)));
   // chains[s][o]: the node of subset s that came from node o of the layer before the ring
   let chains: (Node | null)[][] = subsets.map(() => before.map(() => null));
   for (const [position, unit] of units.entries()) {
@@ -319,7 +329,7 @@ function chainOf(segments: readonly Segment[], ways: Ways): { readonly unit: Uni
   let from: Room | null = null;
   return segments.flatMap((segment) => {
     const units = segment.kind === 'line' ? [segment.unit] : segment.units;
-    const { gapsMs, room } = walked(units, from, ways);
+    const { gapsMs, room } = walked(units, from, ways, segment.kind === 'ring' && segment.reversed);
     from = room;
     return units.map((unit, i) => {
       const pause = segment.kind === 'ring' && i === 0 ? whole(segment.compareMs) : 0;

@@ -1,15 +1,16 @@
 import { type Dose, doseTime, partTime, tempoOf } from '../dose';
-import { type Block, type Item, type Plan, otherSide } from '../plan';
+import type { Block, Item, Plan } from '../plan';
 import {
   type FindRevision,
   type Need,
   type ReadyItem,
+  type Round,
   type TimelineEvent,
   type Visit,
   buildTimeline,
   needOf,
   readyItem,
-  stretchesOf,
+  roundsOf,
 } from '../timeline';
 import { type Alternative, alternativesOf } from './alternatives';
 
@@ -28,8 +29,11 @@ export interface Choice {
 export interface Unit {
   readonly items: readonly Item[];
   readonly choices: readonly Choice[];
-  /** What it needs of the room, pass by pass: one pass, or one a foot in a ring; each in the order of its visits. */
-  readonly passes: readonly (readonly [Need, ...Need[]])[];
+  /**
+   * What it needs of the room, pass by pass: one pass, or one a foot in a ring; each in the order of its visits. Null where
+   * a ring goes by without it.
+   */
+  readonly passes: readonly (readonly [Need, ...Need[]] | null)[];
   /** The second visit is the other foot of the first, straight after it. */
   readonly bothFeetInOne: boolean;
   readonly mayDrop: boolean;
@@ -38,7 +42,7 @@ export interface Unit {
 /** Units in a row, or a ring of one-foot units taught one whole foot after the other with a comparison between. */
 export type Segment =
   | { readonly kind: 'line'; readonly unit: Unit }
-  | { readonly kind: 'ring'; readonly units: readonly Unit[]; readonly compareMs: number };
+  | { readonly kind: 'ring'; readonly units: readonly Unit[]; readonly compareMs: number; readonly reversed: boolean };
 
 export interface SpanOptions {
   /** Items whose dose may change; null for all that are not locked. */
@@ -62,28 +66,19 @@ export function segmentsOf(plan: Plan, find: FindRevision, options: SpanOptions)
       const settled = readyItem(plan, block, item, find);
       return 'code' in settled ? [] : [settled];
     });
-    const stretches = stretchesOf(block.flow, ready);
     const segments: Segment[] = [];
-    for (let i = 0; i < stretches.length;) {
-      const stretch = stretches[i];
-      const [visit] = stretch?.kind === 'item' ? stretch.visits : [];
-      if (stretch?.kind !== 'item' || !visit) {
-        i += 1;
-        continue;
-      }
-      if (stretch.visits.length === 1 && visit.ready.execution.sidePattern === 'each') {
-        const compare = stretches.findIndex((s, at) => at > i && s.kind === 'compare');
-        const ring = stretches
-          .slice(i, compare)
-          .flatMap((s) => (s.kind === 'item' ? s.visits.map((v) => v.ready) : []));
-        segments.push(ringOf(plan, block, ring, visit.feet === 'left' ? 'left' : 'right', find, options));
-        i = compare + 1 + ring.length;
-        continue;
-      }
+    const rounds = roundsOf(block, ready);
+    for (let i = 0; i < rounds.length;) {
+      const round = rounds[i];
+      if (round?.kind === 'ring') segments.push(ringOf(plan, block, round, find, options));
       let end = i + 1;
-      for (let next = stretches[end]; next?.kind === 'item' && next.runsOn; next = stretches[++end]);
-      const visits = stretches.slice(i, end).map((s) => (s.kind === 'item' ? s.visits : []));
-      segments.push({ kind: 'line', unit: lineUnit(plan, block, visits, find, options) });
+      for (
+        let next = rounds[end];
+        round?.kind === 'line' && next?.kind === 'line' && next.runsOn;
+        next = rounds[++end]
+      );
+      const run = rounds.slice(i, end).flatMap((r) => (r.kind === 'line' ? [r.visits] : []));
+      if (run.length > 0) segments.push({ kind: 'line', unit: lineUnit(plan, block, run, find, options) });
       i = end;
     }
     return segments;
@@ -98,7 +93,7 @@ const droppable = (item: Item, options: SpanOptions) =>
 
 function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alternative[] {
   if (!changeable(item, options)) return [{ dose: item.dose, steps: 0 }];
-  if (item.sides.mode === 'extra-set') return alternativesOf(item, execution);
+  if (hasMoreOnOneSide(item)) return alternativesOf(item, execution);
   // Doses of the same work and rest take the same time wherever they stand: the one with the fewest steps will do.
   const best = new Map<string, Alternative>();
   for (const alternative of alternativesOf(item, execution)) {
@@ -111,6 +106,8 @@ function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alter
   }
   return [...best.values()];
 }
+
+const hasMoreOnOneSide = ({ sides }: Item) => sides.mode === 'extra-set' || sides.mode === 'extra-reps';
 
 /** @param visits of each item of a run in music, or of the one item there is */
 function lineUnit(
@@ -139,7 +136,7 @@ function lineUnit(
     items.map((item) => item.dose),
     find,
   );
-  const feet = first.execution.sidePattern === 'each' ? 2 : 1;
+  const feet = visits[0]?.length ?? 1;
   const spanOf = (doses: readonly Dose[]): number => {
     const [dose] = doses;
     return run.length === 1 && dose && evenly(first, dose)
@@ -158,39 +155,44 @@ function lineUnit(
 function ringOf(
   plan: Plan,
   block: Block,
-  ring: readonly ReadyItem[],
-  lead: 'left' | 'right',
+  round: Extract<Round, { kind: 'ring' }>,
   find: FindRevision,
   options: SpanOptions,
 ): Segment {
-  const items = ring.map((r) => r.item);
-  // Where the items would lead with different feet, leaving one out could turn the whole ring round: none is.
-  const oneLead = ring.every((r) => r.lead === lead);
+  const items = round.items.map((r) => r.item);
+  const lead = round.passes[0][0]?.feet;
+  // Where the items would lead with different feet, or not all of them are done on each foot, leaving one out could
+  // turn the whole ring round: none is.
+  const plain = round.items.every(
+    (r) => r.lead === lead && r.execution.sidePattern === 'each' && r.item.sides.mode !== 'one-foot',
+  );
   const { floor } = plan.brief;
-  const units = ring.map((ready, at): Unit => {
+  const units = round.items.map((ready, at): Unit => {
+    const visits = round.passes.map((pass) => pass.find((v) => v.ready === ready) ?? null);
     const spansOf = (dose: Dose): number[] => {
-      // With one lead an item's visits are the same in a ring of its own; else the ring decides which foot is first.
-      const tried = oneLead ? [{ ...ready.item, dose }] : items.map((item, i) => (i === at ? { ...item, dose } : item));
-      return visitSpans(plan, { ...block, items: tried }, ready.item.id, find);
+      // In a plain ring an item's visits are the same in a ring of its own; else the ring decides which foot is first.
+      const tried = plain ? [{ ...ready.item, dose }] : items.map((item, i) => (i === at ? { ...item, dose } : item));
+      const spans = visitSpans(plan, { ...block, items: tried }, ready.item.id, find);
+      return visits.map((visit) => (visit ? (spans.shift() ?? 0) : 0));
     };
     const own = spansOf(ready.item.dose);
     const choices = choicesFor(ready, options).map(({ dose, steps }): Choice => ({
       doses: [dose],
       steps,
-      spanMs: evenly(ready, dose) ? own.map((ms) => ms + timeBetween(ready, dose)) : spansOf(dose),
+      spanMs: evenly(ready, dose)
+        ? own.map((ms, pass) => (visits[pass] ? ms + timeBetween(ready, dose) : 0))
+        : spansOf(dose),
     }));
-    const visits = [lead, otherSide(lead)].map((feet, i): Visit => ({ ready, feet, second: i === 1 }));
     return {
       items: [ready.item],
       choices: fewest(choices),
-      passes: visits.map((visit) => [needOf(visit, floor)] as const),
+      passes: visits.map((visit) => (visit ? [needOf(visit, floor)] : null)),
       bothFeetInOne: false,
-      mayDrop: oneLead && droppable(ready.item, options),
+      mayDrop: plain && droppable(ready.item, options),
     };
   });
-  const timeline = timelineOf(plan, { ...block, items }, find);
-  const compareMs = timeline.events.filter((e) => e.kind === 'compare').reduce((ms, e) => ms + e.endMs - e.startMs, 0);
-  return { kind: 'ring', units, compareMs };
+  const compareMs = round.compares ? Math.round(plan.pace.compareSeconds * 1000) : 0;
+  return { kind: 'ring', units, compareMs, reversed: block.secondOrder === 'reversed' };
 }
 
 const timelineOf = (plan: Plan, block: Block, find: FindRevision) =>
@@ -203,7 +205,7 @@ const timelineOf = (plan: Plan, block: Block, find: FindRevision) =>
 function evenly({ item, execution }: ReadyItem, dose: Dose): boolean {
   const [now, then] = [item.dose[0], dose[0]];
   const sameTempo = !now || !then || tempoOf(now) === tempoOf(then);
-  return execution.sidePattern !== 'alternate' && item.sides.mode !== 'extra-set' && sameTempo;
+  return execution.sidePattern !== 'alternate' && !hasMoreOnOneSide(item) && sameTempo;
 }
 
 /** Work and rest of a dose less those of the dose the item has, ms, by the layout that the timeline uses. */

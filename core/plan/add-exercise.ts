@@ -2,7 +2,7 @@ import { timed } from '../dose';
 import type { Exercise, Family } from '../exercise';
 import type { PlanCommand } from './command';
 import { type NextId, newBlock, newItem } from './make';
-import { type Plan, findItem } from './plan';
+import { type Item, type Plan, findItem } from './plan';
 
 /** What a block of each family is usually called. */
 const blockNames: Readonly<Record<Family, string>> = {
@@ -60,24 +60,37 @@ export function addExercise(
 export const recheckExercise = 'walk-and-compare';
 
 /**
- * A re-check after an item: the walk again, for as long as the teacher's pace says, the way the teacher's school has it.
+ * A re-check of a drill, right behind it: any exercise, the way the teacher's school has it; the walk for as long as the
+ * teacher's pace says.
  * @returns null where the item is not in the class
  */
 export function addRecheck(
   plan: Plan,
   itemId: string,
-  walk: Exercise,
+  exercise: Exercise,
   revision: string,
   nextId: NextId,
 ): Addition | null {
   const found = findItem(plan, itemId);
   if (!found) return null;
+  const made = newItem(nextId(), exercise, revision, plan.school);
   const seconds = Math.max(1, Math.round(plan.pace.recheckSeconds));
-  const item = { ...newItem(nextId(), walk, revision, plan.school), recheck: true, dose: [timed(seconds)] };
+  const dose = exercise.id === recheckExercise ? [timed(seconds)] : made.dose;
+  const item: Item = { ...made, recheck: { of: itemId }, dose };
   return {
     command: { type: 'add-item', item, blockId: found.block.id, index: found.index + 1 },
     itemId: item.id,
   };
+}
+
+/**
+ * What an item could look again at: the class, and the drill before it (with the drills that share its re-check left
+ * out). Null stands for the class.
+ */
+export function recheckable(plan: Plan, itemId: string): readonly (Item | null)[] {
+  const found = findItem(plan, itemId);
+  const drill = found?.block.items.slice(0, found.index).findLast((item) => !item.recheck?.of);
+  return drill ? [null, drill] : [null];
 }
 
 /** The same item once more, right behind itself. */

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { type Result, ok, refuse } from '../result';
-import { Block, Item, type Plan, PlanFields, RevisionId, findItem, itemsOf, mostItems } from './plan';
+import { Block, Item, type Plan, PlanFields, RevisionId, findItem, itemsOf, mostItems, rechecksOf } from './plan';
 
 const PlanChange = PlanFields.pick({
   title: true,
@@ -13,7 +13,7 @@ const PlanChange = PlanFields.pick({
   accepted: true,
 }).partial();
 const ItemChange = Item.omit({ id: true, exerciseId: true }).partial();
-const BlockChange = Block.pick({ name: true, flow: true }).partial();
+const BlockChange = Block.pick({ name: true, flow: true, compare: true, secondOrder: true }).partial();
 const position = z.int().min(0);
 
 const editClass = z.strictObject({ type: z.literal('edit-class'), change: PlanChange });
@@ -75,7 +75,33 @@ export function applyCommand(plan: Plan, command: PlanCommand): Result<Plan, Com
   return change(plan, command);
 }
 
+/** Changes a plan; re-checks follow their drills. */
 function change(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
+  const done = changed(plan, command);
+  return done.ok ? ok(withRechecks(done.value)) : done;
+}
+
+/**
+ * Every re-check right behind its drill, whatever was moved or put between. One whose drill is gone, or is a re-check
+ * itself, stays where it is, as a look at the class.
+ */
+function withRechecks(plan: Plan): Plan {
+  const items = itemsOf(plan);
+  if (!items.some((item) => item.recheck?.of)) return plan;
+  const drills = new Set(items.filter((item) => !item.recheck?.of).map((item) => item.id));
+  const block = (of: Block): Block => {
+    const placed = of.items.flatMap((item): Item[] => {
+      const drill = item.recheck?.of;
+      if (!drill) return [item, ...rechecksOf(plan, item.id)];
+      return drills.has(drill) ? [] : [{ ...item, recheck: { of: null } }];
+    });
+    const same = placed.length === of.items.length && placed.every((item, i) => item === of.items[i]);
+    return same ? of : { ...of, items: placed };
+  };
+  return { ...plan, blocks: plan.blocks.map(block) };
+}
+
+function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
   switch (command.type) {
     case 'edit-class':
       return ok({ ...plan, ...command.change });
@@ -122,13 +148,22 @@ function change(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
       }));
     }
     case 'move-item': {
-      const found = findItem(plan, command.itemId);
-      if (!found) return refuse({ code: 'no-such-item', id: command.itemId });
+      const asked = findItem(plan, command.itemId);
+      if (!asked) return refuse({ code: 'no-such-item', id: command.itemId });
+      // A re-check takes its drill along.
+      const drill = asked.item.recheck?.of;
+      const found = (drill ? findItem(plan, drill) : null) ?? asked;
       if (!plan.blocks.some((b) => b.id === command.blockId))
         return refuse({ code: 'no-such-block', id: command.blockId });
-      return withBlock(without(plan, command.itemId), command.blockId, (block) => ({
+      const left = withoutGroup(plan, found.item.id);
+      // The place is named as if only the one item were taken out; the others of its group before it go too.
+      const target = left.blocks.find((b) => b.id === command.blockId);
+      const one = plan.blocks.find((b) => b.id === command.blockId)?.items.filter((i) => i.id !== command.itemId) ?? [];
+      const behind = one.slice(command.index).find((i) => target?.items.includes(i));
+      const at = behind ? (target?.items.indexOf(behind) ?? 0) : (target?.items.length ?? 0);
+      return withBlock(left, command.blockId, (block) => ({
         ...block,
-        items: insert(block.items, command.index, found.item),
+        items: insertAll(block.items, at, [found.item, ...rechecksOf(plan, found.item.id)]),
       }));
     }
     case 'remove-item':
@@ -159,6 +194,15 @@ function change(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
 function insert<T>(list: readonly T[], index: number, value: T): T[] {
   return [...list.slice(0, index), value, ...list.slice(index)];
 }
+
+const insertAll = <T>(list: readonly T[], index: number, values: readonly T[]): T[] => [
+  ...list.slice(0, index),
+  ...values,
+  ...list.slice(index),
+];
+
+const withoutGroup = (plan: Plan, itemId: string): Plan =>
+  [itemId, ...rechecksOf(plan, itemId).map((item) => item.id)].reduce(without, plan);
 
 function without(plan: Plan, itemId: string): Plan {
   return {

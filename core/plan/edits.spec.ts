@@ -49,7 +49,7 @@ describe('beside an item', () => {
     const pace = { ...plan.pace, recheckSeconds: 20 };
     const added = addRecheck({ ...plan, pace }, 'item-0', named('walk-and-compare'), sampleRevision(1), nextId);
     const [, again] = itemsOf(done(plan, added?.command));
-    expect(again).toMatchObject({ exerciseId: 'walk-and-compare', recheck: true, dose: [timed(20)] });
+    expect(again).toMatchObject({ exerciseId: 'walk-and-compare', recheck: { of: 'item-0' }, dose: [timed(20)] });
     expect(addRecheck(plan, 'nobody', press, sampleRevision(0), nextId)).toBeNull();
   });
 

@@ -1,6 +1,6 @@
 import { type Exercise, type School, defaultSchool, startingRung } from '../exercise';
 import { type Pace, defaultPace } from './pace';
-import { type Block, type Item, type Plan, otherSide } from './plan';
+import { type Block, type Item, type Plan, itemsOf, otherSide } from './plan';
 import { schoolDose } from './school-dose';
 
 /** Gives ids; passed in, so that core has no randomness of its own. */
@@ -39,7 +39,14 @@ export function newPlan(
 
 /** A block; the school says whether it is taught foot by foot. */
 export function newBlock(id: string, name: string, items: Item[] = [], sides: School['sides'] = 'by-exercise'): Block {
-  return { id, name, flow: sides === 'by-foot' ? 'by-foot' : 'by-exercise', items };
+  return {
+    id,
+    name,
+    flow: sides === 'by-foot' ? 'by-foot' : 'by-exercise',
+    compare: true,
+    secondOrder: 'same',
+    items,
+  };
 }
 
 /** An item on the rung where most people begin, at its usual dose, both as the teacher's school has it. */
@@ -61,7 +68,9 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
     sides: { mode: 'equal' },
     lead: null,
     familiarity: 'known',
-    recheck: false,
+    recheck: null,
+    check: null,
+    inEachPass: false,
     musicRunsOn: false,
     locked: false,
     priority: 2,
@@ -74,6 +83,8 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
 /** A copy of a class to teach again: new ids, and the other foot leads, since the lead side alternates. */
 export function copyOfPlan(plan: Plan, title: string, nextId: NextId): Plan {
   const lead = otherSide(plan.lead);
+  const ids = new Map(itemsOf(plan).map((item) => [item.id, nextId()]));
+  const copied = (id: string): string => ids.get(id) ?? nextId();
   return {
     ...plan,
     id: nextId(),
@@ -83,7 +94,11 @@ export function copyOfPlan(plan: Plan, title: string, nextId: NextId): Plan {
     blocks: plan.blocks.map((block) => ({
       ...block,
       id: nextId(),
-      items: block.items.map((item) => ({ ...item, id: nextId() })),
+      items: block.items.map((item) => ({
+        ...item,
+        id: copied(item.id),
+        recheck: item.recheck && { of: item.recheck.of === null ? null : copied(item.recheck.of) },
+      })),
     })),
   };
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { Dose } from '../dose';
-import { Concern, CueKind, School } from '../exercise';
+import { CheckId, Concern, CueKind, School } from '../exercise';
 import { Id } from '../id';
 import { Floor } from '../kit';
 import { Familiarity, Pace } from './pace';
@@ -18,6 +18,10 @@ export const Sides = z.discriminatedUnion('mode', [
   z.strictObject({ mode: z.literal('weaker-first'), weaker: Side }),
   /** The weaker side does one more set of the first part of the dose, in the same visit. */
   z.strictObject({ mode: z.literal('extra-set'), weaker: Side }),
+  /** The weaker side does a few more reps (holds, passes) of the first part of the dose, in the same visit. */
+  z.strictObject({ mode: z.literal('extra-reps'), weaker: Side, more: z.int().min(1).max(20) }),
+  /** One foot alone. */
+  z.strictObject({ mode: z.literal('one-foot'), side: Side }),
 ]);
 export type Sides = z.infer<typeof Sides>;
 
@@ -44,8 +48,12 @@ export const Item = z.strictObject({
   lead: Side.nullable(),
   /** New to this group (slow first rep, long set-up where there is kit), seen once, or known. */
   familiarity: Familiarity,
-  /** A look or walk that repeats an earlier one. */
-  recheck: z.boolean(),
+  /** Looks again: at a drill, which it then follows wherever that goes, or at the class where it names none. */
+  recheck: z.strictObject({ of: Id.nullable() }).nullable(),
+  /** The named check that is taken with it. */
+  check: CheckId.nullable(),
+  /** On both feet inside a block taught foot by foot: done in each pass, and not once between two rounds. */
+  inEachPass: z.boolean(),
   /** Goes on in the music of the item before: nothing lies between them. Only where both are counts at one tempo. */
   musicRunsOn: z.boolean(),
   locked: z.boolean(),
@@ -62,6 +70,10 @@ export const Block = z.strictObject({
   name: z.string().min(1).max(60),
   /** One exercise after another, each on both feet; or one whole foot, stand and compare, the other foot. */
   flow: z.enum(['by-exercise', 'by-foot']),
+  /** Foot by foot: whether the class stands and compares between the feet. */
+  compare: z.boolean(),
+  /** Foot by foot: the second foot in the same order, or the last exercise first. */
+  secondOrder: z.enum(['same', 'reversed']),
   items: z.array(Item).max(120),
 });
 export type Block = z.infer<typeof Block>;
@@ -117,6 +129,10 @@ export type Plan = z.infer<typeof Plan>;
 
 export const itemsOf = (plan: Plan): Item[] => plan.blocks.flatMap((block) => block.items);
 
+/** The re-checks of a drill, in their order. */
+export const rechecksOf = (plan: Plan, itemId: string): Item[] =>
+  itemsOf(plan).filter((item) => item.recheck?.of === itemId);
+
 /** The revisions a plan pins, each once. */
 export const revisionsOf = (plan: Plan): string[] => [...new Set(itemsOf(plan).map((item) => item.revision))];
 
@@ -128,3 +144,10 @@ export function findItem(plan: Plan, itemId: string): { block: Block; item: Item
   }
   return null;
 }
+
+/** The foot that has more to do, where one has. */
+export const weakerOf = (sides: Sides): Side | null => ('weaker' in sides ? sides.weaker : null);
+
+/** Unequal because somebody chose it: nobody owes anything. */
+export const isUnequal = ({ mode }: Sides): boolean =>
+  mode === 'extra-set' || mode === 'extra-reps' || mode === 'one-foot';

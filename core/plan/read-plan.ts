@@ -28,7 +28,10 @@ const earlierSetup: Readonly<Record<string, readonly [was: number, now: PaceKey]
   fiddlySetupSeconds: [45, 'fiddlySetupSeconds'],
 };
 
-/** Kit was fetched each time; set-up did not know what had just happened. */
+const all = (list: unknown, change: (one: Document) => Document): unknown =>
+  Array.isArray(list) ? list.map((one: unknown) => (isDocument(one) ? change(one) : one)) : list;
+
+/** Kit was fetched each time; set-up did not know what had just happened; a re-check did not say of what. */
 function withMeasuredPace(plan: Document): Document {
   const brief = isDocument(plan['brief']) ? plan['brief'] : {};
   const pace = isDocument(plan['pace']) ? plan['pace'] : {};
@@ -39,6 +42,17 @@ function withMeasuredPace(plan: Document): Document {
   });
   return {
     ...plan,
+    blocks: all(plan['blocks'], (block) => ({
+      compare: true,
+      secondOrder: 'same',
+      ...block,
+      items: all(block['items'], (item) => ({
+        check: null,
+        inEachPass: false,
+        ...item,
+        recheck: item['recheck'] === true ? { of: null } : null,
+      })),
+    })),
     brief: { kitOut: 'when-needed', ...brief },
     pace: { ...defaultPace(), ...Object.fromEntries(own) },
   };

@@ -1,4 +1,4 @@
-import type { Side } from '../plan';
+import { type Side, isUnequal } from '../plan';
 import { type RunState, currentBout, statusMs } from './run';
 
 /** How a class being taught stands against its plan, ms. */
@@ -61,7 +61,7 @@ export function owed(state: RunState): Owed[] {
       const found = done.get(id);
       const still =
         state.status !== 'over' && state.bouts.some((bout) => bout.itemId === id && bout.index >= state.boutIndex);
-      if (!found || still || sides.mode === 'extra-set' || found.left === found.right) return [];
+      if (!found || still || isUnequal(sides) || found.left === found.right) return [];
       const side: Side = found.left < found.right ? 'left' : 'right';
       return [{ itemId: id, side, units: Math.abs(found.left - found.right) }];
     });

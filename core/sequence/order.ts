@@ -93,7 +93,7 @@ export const lookAgain = classRule({
   severity: 'soft',
   reason: 'The same look at the end: same, better or worse decides what stays in the class.',
   look: (context) => {
-    const looks = (e: Entry) => isLook(e) || e.item.recheck || e.execution.exercise.id === 'walk-and-compare';
+    const looks = (e: Entry) => isLook(e) || e.item.recheck !== null || e.execution.exercise.id === 'walk-and-compare';
     const works = (e: Entry) => !looks(e) && !['close', 'release'].includes(e.execution.exercise.family);
     const last = context.entries.at(-1);
     const worked = context.entries.findLastIndex(works);
@@ -105,7 +105,7 @@ export const lookAgain = classRule({
         cost: 1,
         explain: () => ({
           words: 'The class ends without looking again.',
-          mends: () => [added(context, 'walk-and-compare', 'after', last, { recheck: true })],
+          mends: () => [added(context, 'walk-and-compare', 'after', last, { recheck: { of: null } })],
         }),
       },
     ];

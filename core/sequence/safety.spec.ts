@@ -106,6 +106,6 @@ describe('one prepares the other (practice)', () => {
     const [early] = late.preparedBy!;
     expect(order([late.id], [early!]).breaks(prepared)).toEqual([['item-0', 'item-1']]);
     expect(order([early!], [late.id]).breaks(prepared)).toEqual([]);
-    expect(order([late.id], [early!, undefined, 1000, { recheck: true }]).breaks(prepared)).toEqual([]);
+    expect(order([late.id], [early!, undefined, 1000, { recheck: { of: null } }]).breaks(prepared)).toEqual([]);
   });
 });

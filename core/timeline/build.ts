@@ -1,5 +1,15 @@
-import { type DosePart, alternates, kindOf, layOut, partTime, phasesMsOf, tempoOf } from '../dose';
-import { type Pace, demonstrationTimes, otherSide, usualTalkSeconds } from '../plan';
+import {
+  type DosePart,
+  alternates,
+  amountName,
+  kindOf,
+  layOut,
+  numberOf,
+  partTime,
+  phasesMsOf,
+  tempoOf,
+} from '../dose';
+import { type Pace, type Sides, demonstrationTimes, otherSide, usualTalkSeconds } from '../plan';
 import { type Need, type Room, type Ways, roomAfter, arrival, needOf, secondSetUpMs } from './hand-over';
 import { Spread, aroundMs, spreadOfBounds, spreads } from './likely';
 import type {
@@ -88,7 +98,7 @@ class Builder {
           this.strays.set(item.id, workSpreadOf(settled));
         }
       }
-      const stretches = stretchesOf(block.flow, ready);
+      const stretches = stretchesOf(block, ready);
       stretches.forEach((stretch, i) => {
         const next = stretches[i + 1];
         this.stretch(stretch, next?.kind === 'item' && next.runsOn);
@@ -205,6 +215,25 @@ class Builder {
         }
       }
       if (set < l.sets + extra) this.spend('set-rest', 'rest', feetOf(visit), l.setRestMs);
+    }
+    if (inTurn && partIndex === 0 && item.sides.mode === 'extra-reps') this.fewMore(part, item.sides, phaseMs);
+  }
+
+  /** After feet in turn, what the weaker one does more; where the amount is seconds, one piece of that length. */
+  private fewMore(
+    part: DosePart,
+    { weaker, more }: Extract<Sides, { mode: 'extra-reps' }>,
+    phaseMs: readonly number[] | null,
+  ): void {
+    const kind = kindOf(part);
+    const isCount = numberOf(part, amountName(part))?.scale === 'counts';
+    const { gapMs, unitStartMs, sets } = layOut(part, phaseMs?.map((ms) => ms / 1000) ?? []);
+    const pieces = isCount ? more : 1;
+    for (let unit = 1; unit <= pieces; unit++) {
+      if (gapMs > 0) this.push(kind.gapEvent ?? 'rest', 'rest', weaker, this.now, this.now + gapMs);
+      const ms = isCount ? unitStartMs(1) : more * 1000;
+      const count = { part: 0, set: sets, sets, station: 1, stations: 1, unit, units: pieces };
+      this.push(kind.event, 'work', weaker, this.now, this.now + ms, isCount ? phaseMs : null, count);
     }
   }
 

@@ -136,10 +136,14 @@ function matsMove(mats: Room['mats'], need: Need, ready: boolean): boolean {
  * place.
  */
 function setUpMs(room: Room | null, need: Need, pace: Pace): number {
-  const setup = setupOf(room, need);
+  const setup = need.second ? secondSetupOf(room, need) : setupOf(room, need);
   const seconds = need.second ? secondSetupSeconds(setup, pace) : setupSeconds(setup, need.familiarity, pace);
   return Math.round(seconds * 1000);
 }
+
+/** A loop that both feet share stays where it is: the second foot only finds its place. */
+const secondSetupOf = (room: Room | null, need: Need) =>
+  need.band?.placement === 'both-feet' ? 'plain' : setupOf(room, need);
 
 const setupOf = (room: Room | null, need: Need) => (room && standsSetUp(room, need) ? 'plain' : need.setup);
 
@@ -156,7 +160,7 @@ const standsSetUp = (room: Room, { kit, position, band }: Need): boolean =>
  * @param room as it was before the first foot
  */
 export function secondSetUpMs(room: Room | null, first: Need, second: Need, pace: Pace): number {
-  const ms = Math.round(secondSetupSeconds(setupOf(room, first), pace) * 1000);
+  const ms = Math.round(secondSetupSeconds(secondSetupOf(room, first), pace) * 1000);
   return Math.max(ms, bandMove(first, second, pace)?.ms ?? 0);
 }
 

@@ -5,7 +5,6 @@ export {
   type Room,
   type Ways,
   roomAfter,
-  arrival,
   arrivalMs,
   clearsFloor,
   needOf,
@@ -17,4 +16,4 @@ export * from './option-window';
 export * from './outline';
 export * from './put-out';
 export * from './timeline';
-export { type ReadyItem, type Visit, leadOf, readyItem, stretchesOf, visitsOf } from './visit';
+export { type ReadyItem, type Round, type Visit, leadOf, readyItem, roundsOf, visitsOf } from './visit';

@@ -1,6 +1,6 @@
 import { type Execution, resolve } from '../exercise';
-import { type Dose, kindOf } from '../dose';
-import { type Block, type Item, type Plan, type Side, otherSide } from '../plan';
+import { type Dose, amountName, kindOf, numberIn, withNumber } from '../dose';
+import { type Block, type Item, type Plan, type Side, otherSide, weakerOf } from '../plan';
 import type { Feet, FindRevision, TimelineProblem } from './timeline';
 
 /** An item with its exercise settled. */
@@ -34,53 +34,97 @@ export function readyItem(plan: Plan, block: Block, item: Item, find: FindRevisi
 
 /** Which foot starts an item: the weaker one where that was chosen, else the item's own, else the class's. */
 export function leadOf(plan: Plan, item: Item): Side {
-  return item.sides.mode === 'equal' ? (item.lead ?? plan.lead) : item.sides.weaker;
+  if (item.sides.mode === 'one-foot') return item.sides.side;
+  return weakerOf(item.sides) ?? item.lead ?? plan.lead;
 }
 
-/** The dose of one foot: the weaker side of an extra set does the first part once more. */
-export function doseOn(item: Item, side: Side | 'both'): Dose {
-  if (item.sides.mode !== 'extra-set' || item.sides.weaker !== side) return item.dose;
-  return item.dose.map((part, i) => (i === 0 ? { ...part, sets: part.sets + 1 } : part));
+/** The dose of one foot: the weaker side does the first part once more, or a few reps of it more. */
+export function doseOn({ sides, dose }: Item, side: Side | 'both'): Dose {
+  const [first, ...others] = dose;
+  if (!first || weakerOf(sides) !== side) return dose;
+  if (sides.mode === 'extra-set') return [{ ...first, sets: first.sets + 1 }, ...others];
+  if (sides.mode !== 'extra-reps') return dose;
+  const name = amountName(first);
+  return [withNumber(first, name, numberIn(first, name) + sides.more), ...others];
 }
 
-/** The order of a block's stretches: exercise by exercise, or one whole foot, a comparison, the other foot. */
-export function stretchesOf(flow: Block['flow'], items: readonly ReadyItem[]): Stretch[] {
-  const stretches: Stretch[] = [];
+/** What a block is made of: an item taught in one stretch, or a ring of them on one foot, then on the other. */
+export type Round =
+  | { readonly kind: 'line'; readonly ready: ReadyItem; readonly visits: readonly Visit[]; readonly runsOn: boolean }
+  | {
+      readonly kind: 'ring';
+      readonly items: readonly ReadyItem[];
+      /** Each pass in its own order: the second may go backwards. */
+      readonly passes: readonly [readonly Visit[], readonly Visit[]];
+      readonly compares: boolean;
+    };
+
+/** The order of a block: exercise by exercise, or one whole foot, a comparison, the other foot. */
+export function roundsOf(block: Block, items: readonly ReadyItem[]): Round[] {
+  const rounds: Round[] = [];
   for (let i = 0; i < items.length;) {
     const ready = items[i];
     if (!ready) break;
-    const ring = flow === 'by-foot' ? oneFootRun(items, i) : [];
+    const ring = block.flow === 'by-foot' ? ringFrom(items, i) : [];
     if (ring.length > 0) {
-      stretches.push(...ringOf(ring));
+      rounds.push(ringOf(block, ring));
       i += ring.length;
     } else {
-      stretches.push({ kind: 'item', visits: visitsOf(ready), runsOn: runsOn(items[i - 1], ready) });
+      rounds.push({ kind: 'line', ready, visits: visitsOf(ready), runsOn: runsOn(items[i - 1], ready) });
       i += 1;
     }
   }
-  return stretches;
+  return rounds;
 }
 
-/** Neighbouring one-foot items: they make one ring. A two-foot item stands between rings. */
-function oneFootRun(items: readonly ReadyItem[], from: number): ReadyItem[] {
-  const end = items.findIndex((r, i) => i >= from && r.execution.sidePattern !== 'each');
-  return items.slice(from, end === -1 ? items.length : end);
+/** The rounds of a block as the class goes through them. */
+export function stretchesOf(block: Block, items: readonly ReadyItem[]): Stretch[] {
+  return roundsOf(block, items).flatMap((round): Stretch[] => {
+    if (round.kind === 'line') return [{ kind: 'item', visits: round.visits, runsOn: round.runsOn }];
+    const [one, other] = round.passes.map((pass) =>
+      pass.map((visit): Stretch => ({ kind: 'item', visits: [visit], runsOn: false })),
+    );
+    return [
+      ...(one ?? []),
+      ...(round.compares ? [{ kind: 'compare', blockId: block.id } as const] : []),
+      ...(other ?? []),
+    ];
+  });
 }
 
-function ringOf(ring: readonly ReadyItem[]): Stretch[] {
-  const leader = ring.find((r) => r.item.sides.mode !== 'equal') ?? ring[0];
-  if (!leader) return [];
-  const turn = (feet: Side, second: boolean): Stretch[] =>
-    ring.map((ready) => ({ kind: 'item', visits: [{ ready, feet, second }], runsOn: false }));
-  return [
-    ...turn(leader.lead, false),
-    { kind: 'compare', blockId: leader.blockId },
-    ...turn(otherSide(leader.lead), true),
-  ];
+const oneFooted = ({ execution }: ReadyItem) => execution.sidePattern === 'each';
+
+/**
+ * Neighbouring one-foot items, and two-foot ones that are done in each pass: they make one ring. Any other two-foot item
+ * stands between rings.
+ */
+function ringFrom(items: readonly ReadyItem[], from: number): ReadyItem[] {
+  const end = items.findIndex((r, i) => i >= from && !oneFooted(r) && !r.item.inEachPass);
+  const ring = items.slice(from, end === -1 ? items.length : end);
+  return ring.some(oneFooted) ? ring : [];
+}
+
+function ringOf(block: Block, ring: readonly ReadyItem[]): Extract<Round, { kind: 'ring' }> {
+  const shared = ring.filter((r) => oneFooted(r) && r.item.sides.mode !== 'one-foot');
+  const leader = ring.find((r) => oneFooted(r) && weakerOf(r.item.sides)) ?? shared[0] ?? ring[0];
+  if (!leader) throw new RangeError('a ring has at least one item');
+  const pass = (feet: Side, second: boolean): Visit[] =>
+    (second && block.secondOrder === 'reversed' ? [...ring].reverse() : ring).flatMap((ready): Visit[] => {
+      if (!oneFooted(ready)) return [{ ready, feet: 'both', second }];
+      const { sides } = ready.item;
+      if (sides.mode === 'one-foot') return sides.side === feet ? [{ ready, feet, second: false }] : [];
+      return [{ ready, feet, second }];
+    });
+  const passes = [pass(leader.lead, false), pass(otherSide(leader.lead), true)] as const;
+  return { kind: 'ring', items: ring, passes, compares: block.compare && passes.every((p) => p.length > 0) };
 }
 
 /** How an item is gone at where it is taught in one stretch: one foot and then the other, in turn, or both together. */
 export function visitsOf(ready: ReadyItem): Visit[] {
+  const { sides } = ready.item;
+  const pattern = ready.execution.sidePattern;
+  if (sides.mode === 'one-foot' && (pattern === 'each' || pattern === 'alternate'))
+    return [{ ready, feet: sides.side, second: false }];
   switch (ready.execution.sidePattern) {
     case 'each':
       return [

@@ -18,7 +18,7 @@ import { putOut, slotFit } from '@core/timeline';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
-import { doseWords, sideOrder } from '../../parts/saying/item-words';
+import { doseWords, flowWords, sideOrder } from '../../parts/saying/item-words';
 import { putOutWords } from '../../parts/saying/kit-words';
 
 /** Sizes of the print in points, from easy to read at arm's length down to the least that can be read. */
@@ -50,7 +50,7 @@ export class CardPage implements OnInit {
     const times = new Map(timeline.items.map((t) => [t.itemId, t]));
     const blocks = plan.blocks.map((block) => ({
       id: block.id,
-      name: block.flow === 'by-foot' ? `${block.name}: one whole foot, compare, the other` : block.name,
+      name: flowWords(block) ? `${block.name}: ${flowWords(block)}` : block.name,
       rows: block.items.flatMap((item) => {
         const time = times.get(item.id);
         const exercise = time?.execution?.exercise;

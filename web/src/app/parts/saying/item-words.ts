@@ -1,5 +1,5 @@
 import { sayDose } from '@core/dose';
-import { type Plan, findItem, otherSide } from '@core/plan';
+import { type Block, type Plan, findItem, otherSide } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
 import { type ItemTime, type OptionWindow, leadOf } from '@core/timeline';
 
@@ -12,7 +12,10 @@ export function sideOrder(plan: Plan, time: ItemTime): string {
       const lead = leadOf(plan, found.item);
       const letter = (side: string) => (side === 'left' ? 'L' : 'R');
       const order = `${letter(lead)} then ${letter(otherSide(lead))}`;
-      return found.item.sides.mode === 'extra-set' ? `${order}, one more ${letter(found.item.sides.weaker)}` : order;
+      const { sides } = found.item;
+      if (sides.mode === 'one-foot') return `${letter(sides.side)} only`;
+      if (sides.mode === 'extra-set') return `${order}, one more ${letter(sides.weaker)}`;
+      return sides.mode === 'extra-reps' ? `${order}, +${sides.more} ${letter(sides.weaker)}` : order;
     }
     case 'alternate':
       return 'in turn';
@@ -23,10 +26,20 @@ export function sideOrder(plan: Plan, time: ItemTime): string {
   }
 }
 
+/** How a block goes through the feet, where it is taught foot by foot; empty else. */
+export function flowWords({ flow, compare, secondOrder }: Block): string {
+  if (flow === 'by-exercise') return '';
+  return `one whole foot, ${compare ? 'compare, ' : ''}the other${secondOrder === 'reversed' ? ' in reverse' : ''}`;
+}
+
 /** The dose of an item in a line. */
 export function doseWords(plan: Plan, time: ItemTime): string {
   const found = findItem(plan, time.itemId);
-  return found && time.execution ? sayDose(found.item.dose, time.execution.sidePattern) : '';
+  if (!found || !time.execution) return '';
+  const { dose, sides } = found.item;
+  const { sidePattern } = time.execution;
+  const oneFoot = sides.mode === 'one-foot' && (sidePattern === 'each' || sidePattern === 'alternate');
+  return oneFoot ? `${sayDose(dose, null)}, ${sides.side} foot` : sayDose(dose, sidePattern);
 }
 
 /** An item as a sentence for someone who does not see the thread. */

@@ -58,8 +58,8 @@ describe('fitting to the slot', () => {
   }
 
   it('shows before and after of each item, with what it saves and why, and the class before and after', async () => {
-    await open(420);
-    expect(page().querySelector('.aim')?.textContent).toContain('6:39');
+    await open(380);
+    expect(page().querySelector('.aim')?.textContent).toContain('6:01');
     const first = rows()[0]?.textContent ?? '';
     expect(first).toMatch(/12 reps, each foot → .*reps, each foot/);
     expect(first).toContain('the class was too long');
@@ -68,7 +68,7 @@ describe('fitting to the slot', () => {
   });
 
   it('takes what is ticked, as one command, and leaves the rest', async () => {
-    await open(370);
+    await open(330);
     const all = rows().length;
     expect(all).toBeGreaterThan(1);
     page().querySelector<HTMLInputElement>('li input[type=checkbox]')?.click();
@@ -77,11 +77,11 @@ describe('fitting to the slot', () => {
     expect(close).toHaveBeenCalled();
     expect(store.plan()?.blocks[0]?.items[0]?.dose).toEqual([reps(12)]);
     store.undo();
-    expect(store.plan()).toEqual(bands(370));
+    expect(store.plan()).toEqual(bands(330));
   });
 
   it('changes one block alone when asked', async () => {
-    await open(420);
+    await open(380);
     const select = page().querySelector('select')!;
     select.value = 'block-2';
     select.dispatchEvent(new Event('change'));
@@ -109,7 +109,7 @@ describe('fitting to the slot', () => {
   });
 
   it('stops the work when the dialog is left', async () => {
-    await open(420);
+    await open(380);
     button('Leave it as it is')?.click();
     expect(close).toHaveBeenCalled();
     fixture.destroy();

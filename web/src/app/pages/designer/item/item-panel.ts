@@ -4,9 +4,18 @@ import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
-import { sayablePauses } from '@core/dose';
-import type { CueKind } from '@core/exercise';
-import { type Item, type Plan, type Sides, changeLevel, usualTalkSeconds } from '@core/plan';
+import { amountName, numberOf, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
+import { CheckId, type CueKind, checks } from '@core/exercise';
+import {
+  type Item,
+  type Plan,
+  type Sides,
+  changeFoot,
+  changeLevel,
+  changeSides,
+  recheckable,
+  usualTalkSeconds,
+} from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { type ItemTime, eventAt, leadOf, optionWindows, phaseAt } from '@core/timeline';
 import { checkWording } from '@core/words';
@@ -56,6 +65,7 @@ export class ItemPanel {
   readonly pointed = input<ThreadPoint | null>(null);
 
   protected readonly pauses = sayablePauses;
+  protected readonly counts = sayableCounts.filter((n) => n <= 20);
   protected readonly clock = sayTime;
   protected readonly viewWords = viewWords;
   /** The phase the teacher chose to look at; the pointer on the thread goes first. */
@@ -131,12 +141,55 @@ export class ItemPanel {
   protected readonly usualTalk = computed(() => usualTalkSeconds(this.item().familiarity, this.plan().pace));
   /** What an extra set for the weaker side costs: the class with it less the class without. */
   protected readonly extraCost = computed(() => {
-    const { sides, id } = this.item();
-    const cost = (changed: Sides) =>
-      this.store.timelineAfter({ type: 'edit-item', itemId: id, change: { sides: changed } }, this.plan());
-    const weaker = sides.mode === 'equal' ? this.lead() : sides.weaker;
-    return cost({ mode: 'extra-set', weaker }) - cost({ mode: 'equal' });
+    const item = this.item();
+    const cost = (mode: Sides['mode']) => {
+      const sides = changeSides(item, mode, this.lead());
+      return this.store.timelineAfter({ type: 'edit-item', itemId: item.id, change: { sides } }, this.plan());
+    };
+    const equal = cost('equal');
+    return { set: cost('extra-set') - equal, reps: cost('extra-reps') - equal };
   });
+
+  /** How the sides may share it, what that is called, and what it costs where one does more. */
+  protected readonly sideChoices = computed(() => {
+    const cost = this.extraCost();
+    const first = this.item().dose[0];
+    const unit = first && numberOf(first, amountName(first))?.scale === 'counts' ? sayUnit(first.kind, 2) : 'seconds';
+    const modes: readonly (readonly [Sides['mode'], string])[] = [
+      ['equal', 'equal'],
+      ['weaker-first', 'weaker first'],
+      ['extra-reps', `a few more ${unit}, +${sayTime(cost.reps)}`],
+      ['extra-set', `one more set, +${sayTime(cost.set)}`],
+      ['one-foot', 'one foot only'],
+    ];
+    return modes.map(([mode, words]) => ({ mode, words }));
+  });
+  /** "left starts", "left is weaker", "left only". */
+  protected readonly footChoices = computed(() => {
+    const { mode } = this.item().sides;
+    const says = mode === 'equal' ? 'starts' : mode === 'one-foot' ? 'only' : 'is weaker';
+    return (['left', 'right'] as const).map((foot) => ({ foot, words: `${foot} ${says}` }));
+  });
+  /** On both feet inside a block taught foot by foot: once between, or in each pass. */
+  protected readonly mayRepeat = computed(() => {
+    const pattern = this.execution()?.sidePattern;
+    const block = this.plan().blocks.find((b) => b.items.some((i) => i.id === this.item().id));
+    return block?.flow === 'by-foot' && pattern !== undefined && pattern !== 'each';
+  });
+  /** What it could look again at, with names. */
+  protected readonly recheckChoices = computed(() => {
+    const drills = recheckable(this.plan(), this.item().id).flatMap((drill) => {
+      if (!drill) return [];
+      const name = this.store.known().get(drill.revision)?.exercise.name[this.words()] ?? drill.exerciseId;
+      return [{ id: drill.id, words: `looks again at ${name}` }];
+    });
+    return [{ id: 'no', words: 'not a look again' }, { id: 'class', words: 'looks again at the class' }, ...drills];
+  });
+  protected readonly recheckNow = computed(() => {
+    const { recheck } = this.item();
+    return recheck ? (recheck.of ?? 'class') : 'no';
+  });
+  protected readonly checkChoices = CheckId.options.map((id) => ({ id, words: checks[id].name }));
 
   protected edit(change: Partial<Omit<Item, 'id' | 'exerciseId'>>): void {
     this.store.do({ type: 'edit-item', itemId: this.item().id, change });
@@ -160,12 +213,24 @@ export class ItemPanel {
   }
 
   protected setMode(mode: Sides['mode']): void {
-    this.edit({ sides: mode === 'equal' ? { mode } : { mode, weaker: this.lead() } });
+    this.edit({ sides: changeSides(this.item(), mode, this.lead()) });
   }
 
   protected setFoot(side: 'left' | 'right'): void {
+    this.edit(changeFoot(this.item(), side));
+  }
+
+  protected setMore(more: number): void {
     const { sides } = this.item();
-    this.edit(sides.mode === 'equal' ? { lead: side } : { sides: { ...sides, weaker: side } });
+    if (sides.mode === 'extra-reps') this.edit({ sides: { ...sides, more } });
+  }
+
+  protected setRecheck(of: string): void {
+    this.edit({ recheck: of === 'no' ? null : { of: of === 'class' ? null : of } });
+  }
+
+  protected setCheck(check: CheckId | 'none'): void {
+    this.edit({ check: check === 'none' ? null : check });
   }
 
   protected setOption(which: 'easier' | 'harder', rungId: string | null): void {

@@ -3,6 +3,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Subject } from 'rxjs';
 import { reps } from '@core/dose';
 import { samplePlan, sampleRevisions } from '../../../../testing/sample-class';
+import { newBlock } from '@core/plan';
 import { PlanStore } from '../plan-store';
 import { RunningOrder } from './running-order';
 
@@ -81,7 +82,7 @@ describe('the running order', () => {
       .find((b) => b.textContent?.includes('re-check'))
       ?.click();
     await refresh();
-    expect(texts('.dose')[1]).toBe('0:15, walking · re-check');
+    expect(texts('.dose')[1]).toBe('0:15, walking · looks again at it');
     expect(store.plan()?.blocks[0]?.items[1]).toMatchObject({ recheck: true, exerciseId: 'walk-and-compare' });
   });
 
@@ -97,7 +98,7 @@ describe('the running order', () => {
   });
 
   it('says what to do in an empty block', async () => {
-    store.do({ type: 'add-block', block: { id: 'block-2', name: 'Close', flow: 'by-exercise', items: [] }, index: 1 });
+    store.do({ type: 'add-block', block: newBlock('block-2', 'Close'), index: 1 });
     await refresh();
     expect(texts('.nothing')).toEqual(['Nothing in this block yet. Drag an item here, or pick an exercise.']);
   });

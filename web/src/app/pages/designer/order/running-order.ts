@@ -20,13 +20,23 @@ import {
 import { MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { mdiDotsVertical, mdiDrag } from '@mdi/js';
-import { type Addition, type Block, type Plan, addAgain, addRecheck, findItem, recheckExercise } from '@core/plan';
+import {
+  type Addition,
+  type Block,
+  type Plan,
+  addAgain,
+  addRecheck,
+  moveByOne,
+  newBlock,
+  recheckExercise,
+  rechecksOf,
+} from '@core/plan';
 import type { Finding } from '@core/sequence';
 import { sayTime } from '@core/say-time';
 import type { Timeline } from '@core/timeline';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
-import { doseWords, sideOrder } from '../../../parts/saying/item-words';
+import { doseWords, flowWords, sideOrder } from '../../../parts/saying/item-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 import { doingOf } from '../../../parts/keys/key-table';
 import { Toasts } from '../../../data/toasts';
@@ -77,6 +87,7 @@ export class RunningOrder {
     const times = new Map(timeline.items.map((time) => [time.itemId, time]));
     return plan.blocks.map((block) => ({
       block,
+      flow: flowWords(block),
       length: sayTime(timeline.blocks.find((b) => b.blockId === block.id)?.totalMs ?? 0),
       rows: block.items.flatMap((item) => {
         const time = times.get(item.id);
@@ -90,7 +101,8 @@ export class RunningOrder {
             order: sideOrder(plan, time),
             length: sayTime(time.totalMs),
             familiarity: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
-            recheck: item.recheck,
+            recheck: item.recheck && (item.recheck.of ? 'looks again at it' : 'looks again'),
+            follows: (item.recheck?.of ?? null) !== null,
             locked: item.locked,
             canGo: item.priority === 1,
             found: found.get(item.id) ?? '',
@@ -133,14 +145,9 @@ export class RunningOrder {
    */
   protected move(itemId: string, by: 1 | -1): void {
     const plan = this.store.plan();
-    const found = plan && findItem(plan, itemId);
-    if (!found) return;
-    const { block, index } = found;
-    const within = index + by >= 0 && index + by < block.items.length;
-    const into = within ? block : plan.blocks[plan.blocks.indexOf(block) + by];
-    if (!into) return;
-    const place = within ? index + by : by === 1 ? 0 : into.items.length;
-    this.store.do({ type: 'move-item', itemId, blockId: into.id, index: place });
+    const command = plan && moveByOne(plan, itemId, by);
+    if (!command) return;
+    this.store.do(command);
     this.focusMoved(itemId);
   }
 
@@ -153,7 +160,9 @@ export class RunningOrder {
         .find((r) => r.id === itemId)?.name ?? 'It';
     const removed = this.store.doAndOffer(
       { type: 'remove-item', itemId },
-      `“${name}” is out of the class.`,
+      rechecksOf(this.plan(), itemId).length > 0
+        ? `“${name}” is out of the class; its re-check stays, as a look at the class.`
+        : `“${name}” is out of the class.`,
       'Bring it back',
     );
     if (!removed) return;
@@ -178,8 +187,8 @@ export class RunningOrder {
       this.store.do({ type: 'edit-block', blockId: block.id, change: { name: name.trim() } });
   }
 
-  protected setFlow(block: Block, flow: Block['flow']): void {
-    this.store.do({ type: 'edit-block', blockId: block.id, change: { flow } });
+  protected editBlock(block: Block, change: Partial<Pick<Block, 'flow' | 'compare' | 'secondOrder'>>): void {
+    this.store.do({ type: 'edit-block', blockId: block.id, change });
   }
 
   protected moveBlock(block: Block, by: 1 | -1): void {
@@ -199,7 +208,7 @@ export class RunningOrder {
   protected addBlock(): void {
     this.store.do({
       type: 'add-block',
-      block: { id: newId(), name: 'New block', flow: 'by-exercise', items: [] },
+      block: newBlock(newId(), 'New block'),
       index: this.plan().blocks.length,
     });
   }
