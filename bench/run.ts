@@ -227,7 +227,7 @@ async function againstHighs(classes: number): Promise<void> {
     const value = aimed(
       Math.abs(found.missMs) / 1000,
       found.dropped,
-      found.steps,
+      found.cost,
       Math.abs(found.totalMs / 1000 - target),
     );
     const now = () => performance.now();

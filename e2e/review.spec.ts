@@ -72,6 +72,8 @@ test('fit lands the class in its slot, shows each change with its reason, and is
   await expect(dialog).toContainText('Aim: 14:15');
   await expect(dialog.locator('.outcome')).toContainText(before ?? '');
   await expect(dialog.locator('li').first()).toContainText('the class was too long');
+  // a class that is too long raises nothing
+  for (const words of await dialog.locator('li').allTextContents()) expect(words).toMatch(/−\d+:\d\d$/);
   const promised = secondsOf(await dialog.locator('.outcome b').textContent());
   await dialog.getByRole('button', { name: 'Take all' }).click();
   await expect(dialog).toHaveCount(0);

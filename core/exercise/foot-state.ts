@@ -13,6 +13,14 @@ export const placeNames: Readonly<Record<Place, string>> = {
   smallToes: 'small toes',
 };
 
+export const anatomicalPlaceNames: Readonly<Record<Place, string>> = {
+  heel: 'calcaneus',
+  innerBall: 'first metatarsal head',
+  outerBall: 'fifth metatarsal head',
+  bigToe: 'hallux',
+  smallToes: 'lesser digits',
+};
+
 /** What a place does: presses, only rests, is lifted on purpose, or hangs free. */
 export const Contact = z.enum(['press', 'rest', 'lift', 'hang'], { error: 'unknown-contact' });
 export type Contact = z.infer<typeof Contact>;

@@ -1,4 +1,5 @@
 export * from './belongs';
+export * from './caution';
 export * from './check';
 export * from './exercise';
 export * from './foot-state';
@@ -7,3 +8,4 @@ export * from './read-exercise';
 export * from './resolve';
 export * from './school';
 export * from './situation';
+export * from './support';

@@ -18,67 +18,84 @@ export interface Alternative {
   readonly dose: Dose;
   /** Steps along the sayable lists from the dose the teacher has, summed over the numbers that differ. */
   readonly steps: number;
+  /** What they cost: the second step of one item costs more than the first of another, so that changes are spread. */
+  readonly cost: number;
 }
+
+/** One step costs 1, two cost 3, three cost 6. */
+const costOf = (steps: number): number => (steps * (steps + 1)) / 2;
+export const asItIs = (item: Item): Alternative => ({ dose: item.dose, steps: 0, cost: 0 });
+
+/** Which way a class has to go: a class that is too long raises nothing, one that is too short cuts nothing. */
+export type Bend = 'shorter' | 'longer' | 'any';
 
 /**
  * Every sayable dose of an item between the least and the most of its rung, nearest to the dose it has first. A locked
- * item has only the dose it has. A dose that is counted another way than the rung's may go from half to twice.
+ * item has only the dose it has; so has one that lies outside what its rung asks and would have to go further out. A dose
+ * that is counted another way than the rung's may go from half to twice.
  */
-export function alternativesOf(item: Item, execution: Execution): Alternative[] {
-  const current: Alternative = { dose: item.dose, steps: 0 };
+export function alternativesOf(item: Item, execution: Execution, bend: Bend = 'any'): Alternative[] {
+  const current = asItIs(item);
   if (item.locked) return [current];
   const alike = sameKinds(item.dose, execution.doses.usual);
   const workOf = (dose: Dose) => doseTime(dose, execution.phaseSeconds).workMs;
+  const lasts = (dose: Dose) => {
+    const { workMs, restMs } = doseTime(dose, execution.phaseSeconds);
+    return workMs + restMs;
+  };
+  const own = workOf(item.dose);
+  const now = lasts(item.dose);
   const range = alike ? execution.doses : null;
-  const parts = item.dose.map((part, i) => partChoices(part, range?.usual[i] ?? part, range?.least[i], range?.most[i]));
-  const least = range ? workOf(inShape(range.least, item.dose)) : 0;
-  const most = range ? workOf(inShape(range.most, item.dose)) : Infinity;
+  const parts = item.dose.map((part, i) => partChoices(part, range?.least[i], range?.most[i]));
+  const least = range ? Math.min(own, workOf(inShape(range.least, item.dose))) : 0;
+  const most = range ? Math.max(own, workOf(inShape(range.most, item.dose))) : Infinity;
+  const goesRight = (ms: number) => bend === 'any' || (bend === 'shorter' ? ms < now : ms > now);
   const found = combine(parts)
-    .filter(({ dose }) => workOf(dose) >= least && workOf(dose) <= most)
-    .sort((a, b) => a.steps - b.steps);
-  return found.length > 0 ? found : [current];
+    .filter(
+      ({ dose, steps }) => steps === 0 || (workOf(dose) >= least && workOf(dose) <= most && goesRight(lasts(dose))),
+    )
+    .sort((x, y) => x.steps - y.steps);
+  return found.map((one) => ({ ...one, cost: costOf(one.steps) }));
 }
 
-function partChoices(part: DosePart, usual: DosePart, least?: DosePart, most?: DosePart): Alternative[] {
+type Counted = Omit<Alternative, 'cost'>;
+
+function partChoices(part: DosePart, least?: DosePart, most?: DosePart): Counted[] {
   let choices: { part: DosePart; steps: number }[] = [{ part, steps: 0 }];
   for (const name of fittingNumbers(part)) {
-    const values = valuesOf(part, name, usual, least, most);
+    const values = valuesOf(part, name, least, most);
     choices = choices.flatMap((choice) =>
-      values.map(({ value, steps }) => ({ part: withNumber(choice.part, name, value), steps: choice.steps + steps })),
+      values.map(({ value, steps }) => ({
+        part: steps === 0 ? choice.part : withNumber(choice.part, name, value),
+        steps: choice.steps + steps,
+      })),
     );
   }
   return choices.map(({ part: chosen, steps }) => ({ dose: [chosen], steps }));
 }
 
 /**
- * Sayable values of a number between its least and its most, with how many steps each lies from the one it has; from
- * the usual one where that is out of range.
+ * Sayable values of a number between its least and its most, with how many steps each lies from the one it has. The one it
+ * has may stay, also where nobody would say it or the rung asks something else; from there it goes only towards the range.
  */
-function valuesOf(
-  part: DosePart,
-  name: string,
-  usual: DosePart,
-  least?: DosePart,
-  most?: DosePart,
-): { value: number; steps: number }[] {
+function valuesOf(part: DosePart, name: string, least?: DosePart, most?: DosePart): { value: number; steps: number }[] {
   const said = sayableOn(numberOf(part, name)?.scale ?? 'counts');
   const own = numberIn(part, name);
   const bounds =
     least && most
-      ? [least, usual, most].map((at) => numberIn(at, name))
+      ? [own, ...[least, most].map((at) => numberIn(at, name))]
       : name === 'sets'
         ? [own]
         : [Math.ceil(own / 2), own * 2];
   const [low, high] = [Math.min(...bounds), Math.max(...bounds)];
-  const from = own >= low && own <= high ? own : numberIn(usual, name);
-  const scale = said.includes(from) ? said : [...said, from].sort((a, b) => a - b);
-  const at = scale.indexOf(from);
+  const scale = said.includes(own) ? said : [...said, own].sort((a, b) => a - b);
+  const at = scale.indexOf(own);
   return scale.flatMap((value, i) => (value >= low && value <= high ? [{ value, steps: Math.abs(i - at) }] : []));
 }
 
 /** Every choice of one part with every choice of the next. */
-function combine(parts: readonly Alternative[][]): Alternative[] {
-  return parts.reduce<Alternative[]>(
+function combine(parts: readonly Counted[][]): Counted[] {
+  return parts.reduce<Counted[]>(
     (so, choices) =>
       so.flatMap((a) => choices.map((b) => ({ dose: [...a.dose, ...b.dose], steps: a.steps + b.steps }))),
     [{ dose: [], steps: 0 }],

@@ -4,10 +4,12 @@ import { type Item, type Plan, type PlanCommand, applyCommand, findItem, itemsOf
 import { sayTime } from '../say-time';
 import { type FindRevision, buildTimeline, readyItem, slotFit } from '../timeline';
 import type { Landing } from './chain';
+import type { Alternative, Bend } from './alternatives';
+import { isEven, pairsOf } from './pairs';
 import { type Removal, removalsFor } from './removals';
 import type { FitProgress, FitRequest } from './request';
 import { type Searched, dropWeight, less, perDrop, search } from './search';
-import { segmentsOf } from './spans';
+import { type SpanOptions, segmentsOf } from './spans';
 
 /** One change that fit proposes. */
 export interface FitChange {
@@ -31,9 +33,9 @@ export interface Fit {
   readonly totalMs: number;
   /** Above zero: too long by so much; below: too short; 0 inside the landing. */
   readonly missMs: number;
-  /** Sum of priorities left out, and of steps from the doses it had: what was made as small as it can be. */
+  /** Sum of priorities left out, and what changed doses cost: what was made as small as it can be. */
   readonly dropped: number;
-  readonly steps: number;
+  readonly cost: number;
   readonly changes: readonly FitChange[];
   /** Why it cannot fit, in words, and the smallest sets of items whose removal would make it fit. */
   readonly obstacle: string | null;
@@ -43,42 +45,86 @@ export interface Fit {
 /** Landing within this of the target counts as fitting, seconds. */
 export const landingSeconds = 20;
 
+/** Which way a class has to go to land. */
+export function bendOf(plannedSeconds: number, target: number): Bend | 'none' {
+  if (plannedSeconds > target + landingSeconds) return 'shorter';
+  return plannedSeconds < target - landingSeconds ? 'longer' : 'none';
+}
+
 /**
  * Fits a class to its slot, exactly: among sayable doses between each rung's least and most, the one that lands in the
- * landing (else nearest to it), with the least weight of items left out, then nearest to the usual doses, then nearest
- * to the middle of the landing. A dynamic programme over whole seconds; it yields its progress so that whoever pumps it
- * may stop.
+ * landing (else nearest to it), with the least weight of items left out, then with few changes, spread over the items,
+ * then nearest to the middle of the landing. A class that is too long raises nothing, one that is too short cuts nothing
+ * and leaves nothing out; two halves of one job keep the same dose. A dynamic programme over whole seconds; it yields its
+ * progress so that whoever pumps it may stop.
  */
 export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
   const { plan, find } = request;
   const room = slotFit(plan, buildTimeline({ plan, find }));
   const targetMs = request.targetMs ?? room.slotMs - room.reserveMs;
   const target = Math.round(targetMs / 1000);
-  const frame = {
+  const frame: Frame = {
     targetMs,
     low: target - landingSeconds,
     high: target + landingSeconds,
     target,
     beforeMs: room.plannedMs,
   };
-  const loose = separatorsOf(plan, find, request);
+  const bend = bendOf(room.plannedMs / 1000, target);
+  if (bend === 'none') return yield* proposal(request, null, frame);
+  const asked = { ...request, dropUpTo: bend === 'shorter' ? (request.dropUpTo ?? 1) : 0 };
+  const mayChange = (item: Item) => !item.locked && (!asked.only || asked.only.has(item.id));
+  let settled: ReadonlyMap<string, Alternative> = new Map();
+  let best = yield* bestOf(asked, { bend, settled }, frame);
+  for (const pair of pairsOf(plan, find, bend, mayChange)) {
+    const proposed = planOf(plan, best);
+    if (isEven(pair, proposed)) continue;
+    let even: Searched | null = null;
+    for (const dose of pair.common) {
+      const both = new Map([...settled, ...pair.items.map(({ id }) => [id, dose] as const)]);
+      const found = yield* bestOf(asked, { bend, settled: both }, frame);
+      if (found && (!even || less(found.rank, even.rank))) {
+        even = found;
+        settled = both;
+      }
+    }
+    best = even ?? best;
+  }
+  return yield* proposal(request, best, frame);
+}
+
+/** The best class under some settled doses, with two-foot items between rings tried kept and left out. */
+function* bestOf(
+  request: FitRequest,
+  how: Pick<SpanOptions, 'bend' | 'settled'>,
+  frame: Frame,
+): Generator<FitProgress, Searched | null> {
+  const loose = separatorsOf(request.plan, request.find, request);
   // A drill that is looked at again stays: its re-check would be left without it.
-  const drills = itemsOf(plan).flatMap((item) => item.recheck?.of ?? []);
+  const drills = itemsOf(request.plan).flatMap((item) => item.recheck?.of ?? []);
   const keep = new Set([...loose.map((item) => item.id), ...drills]);
   const variants = Array.from({ length: 1 << loose.length }, (_, mask) => loose.filter((_item, i) => mask & (1 << i)));
   let best: Searched | null = null;
   for (const [i, gone] of variants.entries()) {
-    const found: Searched | null = yield* searched(
-      request,
-      gone,
-      keep,
-      frame,
-      i / variants.length,
-      0.8 / variants.length,
-    );
+    const work = searched(request, gone, { ...how, keep }, frame, i / variants.length, 0.8 / variants.length);
+    const found: Searched | null = yield* work;
     if (found && (!best || less(found.rank, best.rank))) best = found;
   }
-  return yield* proposal(request, best, frame);
+  return best;
+}
+
+/** A class with the doses that were picked; only for comparing two of its items. */
+function planOf(plan: Plan, found: Searched | null): Plan {
+  const doses = new Map<string, Dose>();
+  for (const [unit, { doses: of }] of found?.picks ?? [])
+    unit.items.forEach((item, i) => doses.set(item.id, of[i] ?? item.dose));
+  return {
+    ...plan,
+    blocks: plan.blocks.map((block) => ({
+      ...block,
+      items: block.items.map((item) => ({ ...item, dose: doses.get(item.id) ?? item.dose })),
+    })),
+  };
 }
 
 /**
@@ -112,7 +158,7 @@ function separatorsOf(plan: Plan, find: FindRevision, request: FitRequest): Item
 function* searched(
   request: FitRequest,
   gone: readonly Item[],
-  keep: ReadonlySet<string>,
+  how: Pick<SpanOptions, 'bend' | 'settled' | 'keep'>,
   frame: Frame,
   from: number,
   share: number,
@@ -121,7 +167,7 @@ function* searched(
     const next = applyCommand(so, { type: 'remove-item', itemId: item.id });
     return next.ok ? next.value : so;
   }, request.plan);
-  const options = { only: request.only ?? null, dropUpTo: request.dropUpTo ?? 1, keep };
+  const options: SpanOptions = { only: request.only ?? null, dropUpTo: request.dropUpTo ?? 1, ...how };
   const segments = segmentsOf(plan, request.find, options);
   yield { done: from + 0.2 * share };
   const work = search(segments, plan, frame);
@@ -150,10 +196,8 @@ interface Frame extends Landing {
 function* proposal(request: FitRequest, best: Searched | null, frame: Frame): Generator<FitProgress, Fit> {
   const { plan, find } = request;
   const doses = new Map<string, Dose>();
-  const stepsOfChoice = new Map<string, number>();
   for (const [unit, choice] of best?.picks ?? []) {
     unit.items.forEach((item, i) => doses.set(item.id, choice.doses[i] ?? item.dose));
-    unit.items.forEach((item) => stepsOfChoice.set(item.id, choice.steps));
   }
   const start = buildTimeline({ plan, find });
   const unsettled = new Set(start.problems.map((p) => p.itemId));
@@ -185,8 +229,7 @@ function* proposal(request: FitRequest, best: Searched | null, frame: Frame): Ge
   const told = changes.map((change): FitChange => {
     const { itemId, after } = change;
     const deltaMs = dosesOnly ? (endMs.get(itemId) ?? 0) - (ownMs.get(itemId) ?? 0) : change.deltaMs;
-    const steps = (stepsOfChoice.get(itemId) ?? 0) * Math.sign(deltaMs);
-    return { ...change, deltaMs, reason: reasonOf(after, steps, frame) };
+    return { ...change, deltaMs, reason: reasonOf(after, frame) };
   });
   yield { done: 0.85 };
   const { totalMs } = end;
@@ -203,26 +246,17 @@ function* proposal(request: FitRequest, best: Searched | null, frame: Frame): Ge
     totalMs,
     missMs,
     dropped: Math.floor((best?.rank[1] ?? 0) / perDrop),
-    steps: (best?.rank[1] ?? 0) % perDrop,
+    cost: (best?.rank[1] ?? 0) % perDrop,
     changes: told,
     obstacle: missMs === 0 && !empty ? null : obstacleOf(plan, missMs, ownMs),
     removals,
   };
 }
 
-/** @param steps from the dose there is, below zero for less */
-function reasonOf(dose: Dose | null, steps: number, frame: Frame): string {
-  const over = frame.beforeMs - frame.targetMs;
-  const why =
-    over > landingSeconds * 1000
-      ? 'the class was too long'
-      : over < -landingSeconds * 1000
-        ? 'there was time to fill'
-        : 'it lay outside what this level asks';
-  if (dose === null) return `you marked it as one that can go; ${why}`;
-  if (steps === 0) return 'back inside what this level asks';
-  const count = Math.abs(steps);
-  return `${count} ${count === 1 ? 'step' : 'steps'} ${steps < 0 ? 'less' : 'more'}: ${why}`;
+/** Why a dose changes or an item goes. */
+function reasonOf(dose: Dose | null, frame: Frame): string {
+  const why = frame.beforeMs > frame.targetMs ? 'the class was too long' : 'there was time to fill';
+  return dose === null ? `you marked it as one that can go; ${why}` : why;
 }
 
 /** What stands in the way: doses at their least or most, locks, or nothing to choose between. */

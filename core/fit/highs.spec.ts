@@ -8,7 +8,7 @@ import { fitNow } from './fit';
  */
 describe('fit against a mixed-integer solver', () => {
   const value = (found: ReturnType<typeof fitNow>, target: number) =>
-    aimed(Math.abs(found.missMs) / 1000, found.dropped, found.steps, Math.abs(found.totalMs / 1000 - target));
+    aimed(Math.abs(found.missMs) / 1000, found.dropped, found.cost, Math.abs(found.totalMs / 1000 - target));
 
   it.each(Array.from({ length: 18 }, (_, i) => i))('finds the same optimum, doses alone, class %i', async (seed) => {
     const flow = (['by-exercise', 'by-foot', 'mixed'] as const)[seed % 3];

@@ -1,4 +1,4 @@
-export { type Alternative, alternativesOf } from './alternatives';
+export { type Alternative, type Bend, alternativesOf, asItIs } from './alternatives';
 export * from './fit';
 export * from './remainder';
 export { dropWeight } from './search';

@@ -62,7 +62,9 @@ function atLeastDoses({ plan, find, only }: FitRequest): Plan {
           const { workMs, restMs } = doseTime(dose, phaseSeconds);
           return workMs + restMs;
         };
-        const shortest = alternativesOf(item, ready.execution).reduce((a, b) => (time(b.dose) < time(a.dose) ? b : a));
+        const shortest = alternativesOf(item, ready.execution, 'shorter').reduce((a, b) =>
+          time(b.dose) < time(a.dose) ? b : a,
+        );
         return { ...item, dose: shortest.dose };
       }),
     })),

@@ -4,7 +4,7 @@ import type { Choice, Segment, Unit } from './spans';
 
 const weightOfPriority: Readonly<Record<number, number>> = { 1: 1, 2: 3, 3: 9 };
 export const dropWeight = (priority: number): number => weightOfPriority[priority] ?? 9;
-/** One dropped priority outweighs every sum of steps. */
+/** One dropped priority outweighs every sum of what changed doses cost. */
 export const perDrop = 1 << 16;
 const never = 0x7fffffff;
 /** Costs tried as a ceiling, one after the other, before anything is left out: most classes fit with a few steps. */
@@ -35,7 +35,7 @@ interface Node {
 /** What a search over the whole seconds of a class found. */
 export interface Searched {
   readonly picks: ReadonlyMap<Unit, Choice>;
-  /** Seconds outside the landing; weight of what is left out and steps, as one cost; seconds off the middle. */
+  /** Seconds outside the landing; weight of what is left out and what changed doses cost, as one; seconds off the middle. */
   readonly rank: Rank;
 }
 export type Rank = readonly [missed: number, cost: number, off: number];
@@ -142,7 +142,7 @@ function stepsOf(unit: Unit, gapsMs: readonly number[]): Step[] {
   unit.choices.forEach((choice, index) => {
     const seconds = choice.spanMs.reduce((s, ms, i) => s + whole(ms + (gapsMs[i] ?? 0)), 0);
     const known = best.get(seconds);
-    if (!known || choice.steps < known.cost) best.set(seconds, { seconds, cost: choice.steps, choice: index });
+    if (!known || choice.cost < known.cost) best.set(seconds, { seconds, cost: choice.cost, choice: index });
   });
   return [...best.values()];
 }

@@ -12,15 +12,15 @@ import {
   readyItem,
   roundsOf,
 } from '../timeline';
-import { type Alternative, alternativesOf } from './alternatives';
+import { type Alternative, type Bend, alternativesOf, asItIs } from './alternatives';
 
 /**
- * One choice for a unit: the doses of its items, the steps from what they have, and its time without getting there and
+ * One choice for a unit: the doses of its items, what they cost, and its time without getting there and
  * setting up, ms.
  */
 export interface Choice {
   readonly doses: readonly Dose[];
-  readonly steps: number;
+  readonly cost: number;
   /** One entry a visit: one for an item taught in one go, two (lead foot, other foot) in a ring. */
   readonly spanMs: readonly number[];
 }
@@ -51,6 +51,9 @@ export interface SpanOptions {
   readonly dropUpTo: number;
   /** Items that are not left out here, whatever their priority. */
   readonly keep: ReadonlySet<string>;
+  readonly bend: Bend;
+  /** Doses that are settled beforehand, by item. */
+  readonly settled: ReadonlyMap<string, Alternative>;
 }
 
 /** Runs of music longer than this are left as they are. */
@@ -92,17 +95,19 @@ const droppable = (item: Item, options: SpanOptions) =>
   changeable(item, options) && item.priority <= options.dropUpTo && !options.keep.has(item.id);
 
 function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alternative[] {
-  if (!changeable(item, options)) return [{ dose: item.dose, steps: 0 }];
-  if (hasMoreOnOneSide(item)) return alternativesOf(item, execution);
-  // Doses of the same work and rest take the same time wherever they stand: the one with the fewest steps will do.
+  if (!changeable(item, options)) return [asItIs(item)];
+  const settled = options.settled.get(item.id);
+  if (settled) return [settled];
+  if (hasMoreOnOneSide(item)) return alternativesOf(item, execution, options.bend);
+  // Doses of the same work and rest take the same time wherever they stand: the cheapest will do.
   const best = new Map<string, Alternative>();
-  for (const alternative of alternativesOf(item, execution)) {
+  for (const alternative of alternativesOf(item, execution, options.bend)) {
     const key = alternative.dose
       .map((part) => partTime(part, execution.phaseSeconds))
       .map(({ workMs, restMs }) => `${workMs} ${restMs}`)
       .join();
     const known = best.get(key);
-    if (!known || alternative.steps < known.steps) best.set(key, alternative);
+    if (!known || alternative.cost < known.cost) best.set(key, alternative);
   }
   return [...best.values()];
 }
@@ -120,10 +125,10 @@ function lineUnit(
   const run = visits.flatMap(([visit]) => (visit ? [visit.ready] : []));
   const each = run.map((ready) => choicesFor(ready, options));
   const many = each.reduce((n, list) => n * list.length, 1);
-  const lists = many > mostCombinations ? run.map(({ item }): Alternative[] => [{ dose: item.dose, steps: 0 }]) : each;
-  const combined = lists.reduce<{ doses: Dose[]; steps: number }[]>(
-    (so, list) => so.flatMap((a) => list.map((b) => ({ doses: [...a.doses, b.dose], steps: a.steps + b.steps }))),
-    [{ doses: [], steps: 0 }],
+  const lists = many > mostCombinations ? run.map(({ item }): Alternative[] => [asItIs(item)]) : each;
+  const combined = lists.reduce<{ doses: Dose[]; cost: number }[]>(
+    (so, list) => so.flatMap((a) => list.map((b) => ({ doses: [...a.doses, b.dose], cost: a.cost + b.cost }))),
+    [{ doses: [], cost: 0 }],
   );
   const items = run.map((r) => r.item);
   const first = run[0];
@@ -145,7 +150,7 @@ function lineUnit(
   };
   return {
     items,
-    choices: fewest(combined.map(({ doses, steps }) => ({ doses, steps, spanMs: [spanOf(doses)] }))),
+    choices: cheapestEach(combined.map(({ doses, cost }) => ({ doses, cost, spanMs: [spanOf(doses)] }))),
     passes: [visits.flat().map((visit) => needOf(visit, floor)) as [Need, ...Need[]]],
     bothFeetInOne: visits[0]?.length === 2,
     mayDrop: run.length === 1 && droppable(first.item, options),
@@ -176,16 +181,16 @@ function ringOf(
       return visits.map((visit) => (visit ? (spans.shift() ?? 0) : 0));
     };
     const own = spansOf(ready.item.dose);
-    const choices = choicesFor(ready, options).map(({ dose, steps }): Choice => ({
+    const choices = choicesFor(ready, options).map(({ dose, cost }): Choice => ({
       doses: [dose],
-      steps,
+      cost,
       spanMs: evenly(ready, dose)
         ? own.map((ms, pass) => (visits[pass] ? ms + timeBetween(ready, dose) : 0))
         : spansOf(dose),
     }));
     return {
       items: [ready.item],
-      choices: fewest(choices),
+      choices: cheapestEach(choices),
       passes: visits.map((visit) => (visit ? [needOf(visit, floor)] : null)),
       bothFeetInOne: false,
       mayDrop: plain && droppable(ready.item, options),
@@ -244,13 +249,13 @@ function visitSpans(plan: Plan, block: Block, itemId: string, find: FindRevision
   );
 }
 
-/** Of choices that take the same time, the one with the fewest steps. */
-function fewest(choices: readonly Choice[]): Choice[] {
+/** Of choices that take the same time, the cheapest. */
+function cheapestEach(choices: readonly Choice[]): Choice[] {
   const best = new Map<string, Choice>();
   for (const choice of choices) {
     const key = choice.spanMs.join();
     const known = best.get(key);
-    if (!known || choice.steps < known.steps) best.set(key, choice);
+    if (!known || choice.cost < known.cost) best.set(key, choice);
   }
   return [...best.values()];
 }

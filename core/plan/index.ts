@@ -9,3 +9,4 @@ export * from './move-by-one';
 export * from './pace';
 export * from './plan';
 export * from './read-plan';
+export * from './school-dose';

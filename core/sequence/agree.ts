@@ -4,6 +4,7 @@ import {
   type Phase,
   type Place,
   type SchoolQuestion,
+  anatomicalPlaceNames,
   answerWords,
   axisNames,
   differsFrom,
@@ -12,14 +13,14 @@ import {
   places,
   schoolWords,
 } from '../exercise';
-import { type Entry, classRule, named, noMends, orderRule } from './rule';
+import { type Entry, type Setting, classRule, named, noMends, orderRule } from './rule';
 
 /** The phase in which an exercise shows what it asks of the sole: the longest. */
 const mainPhase = (entry: Entry): Phase | undefined =>
   [...entry.execution.phases].sort((a, b) => b.seconds - a.seconds)[0];
 
 /** What two exercises ask the other way round: a ball that presses against one that lifts, long toes against curled. */
-function opposites(a: Phase, b: Phase): string[] {
+function opposites(a: Phase, b: Phase, nameOf: (at: Place) => string): string[] {
   const found: string[] = [];
   // Heels up against heels down is another posture, which nobody muddles.
   if (a.working.contacts.heel.contact !== b.working.contacts.heel.contact) return found;
@@ -29,25 +30,26 @@ function opposites(a: Phase, b: Phase): string[] {
     // With the toes up as well it is a stand on the heels, not a ball that lifts.
     if ([a, b].some((p) => p.working.contacts[at].contact === 'lift' && p.working.contacts.bigToe.contact === 'lift'))
       continue;
-    if (x.contact === 'press' && y.contact === 'lift') found.push(`the ${placeNames[at]} lifts now`);
-    if (x.contact === 'lift' && y.contact === 'press') found.push(`the ${placeNames[at]} presses now`);
+    if (x.contact === 'press' && y.contact === 'lift') found.push(`the ${nameOf(at)} lifts now`);
+    if (x.contact === 'lift' && y.contact === 'press') found.push(`the ${nameOf(at)} presses now`);
   }
-  const toes = [a.working.toes, b.working.toes];
   const bear = (p: Phase) => places.some((at) => p.working.contacts[at].contact === 'press');
-  if (bear(a) && bear(b)) {
-    if (toes[0] === 'long' && toes[1] === 'curled') found.push('the toes grip now');
-    if (toes[0] === 'curled' && toes[1] === 'long') found.push('the toes stay long now');
-  }
+  const [from, to] = [a.working.toes, b.working.toes];
+  const curls = (from === 'curled') !== (to === 'curled') && [from, to].every((t) => t !== 'relaxed');
+  if (curls && ((bear(a) && bear(b)) || from === 'spread' || to === 'spread'))
+    found.push(to === 'curled' ? 'the toes grip now' : `the toes stay ${to === 'spread' ? 'wide' : 'long'} now`);
   return found;
 }
 
-const sharesWork = (entry: Entry) => ['arch', 'toes', 'strength', 'balance'].includes(entry.execution.exercise.family);
+/** What asks something of the sole; a stand asks the feet for nothing but to stand. */
+const sharesWork = (entry: Entry) => ['arch', 'toes', 'strength'].includes(entry.execution.exercise.family);
 
 /** What the second of two neighbours asks the other way round. */
-function turnedRound(last: Entry, entry: Entry): string[] {
+function turnedRound(last: Entry, entry: Entry, setting: Setting): string[] {
   if (!sharesWork(last) || !sharesWork(entry) || last.item.exerciseId === entry.item.exerciseId) return [];
   const [a, b] = [mainPhase(last), mainPhase(entry)];
-  return a && b ? opposites(a, b) : [];
+  const names = setting.school.words === 'plain' ? placeNames : anatomicalPlaceNames;
+  return a && b ? opposites(a, b, (at) => names[at]) : [];
 }
 
 /** Neighbours with opposite contacts have a sentence between them. State: the item just before. */
@@ -58,14 +60,15 @@ export const bridge = orderRule<string | null>({
   begin: null,
   judge: (before, entry, setting) => {
     const last = before === null ? null : setting.entry(before);
-    const said = entry.item.cues.setup !== undefined || entry.item.note !== '';
-    const muddled = last !== null && !said && turnedRound(last, entry).length > 0;
+    const said = entry.item.cues.setup !== undefined;
+    const muddled = last !== null && !said && turnedRound(last, entry, setting).length > 0;
     return { state: entry.item.id, breach: muddled ? { itemIds: [last.item.id, entry.item.id], cost: 2 } : null };
   },
   explain: (breach, context) => {
     const [last, entry] = named(breach, context);
-    const found = turnedRound(last, entry).join(', ');
-    const setup = `The other way round from before: ${found}. ${entry.execution.cues.setup.plain}`.slice(0, 240);
+    const found = turnedRound(last, entry, context).join(', ');
+    const setup =
+      `The other way round from before: ${found}. ${entry.execution.cues.setup[context.school.words]}`.slice(0, 240);
     return {
       words: `After ${last.name}, ${entry.name}: ${found}.`,
       mends: () => [

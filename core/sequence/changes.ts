@@ -38,10 +38,12 @@ export const changesSaved = classRule({
     let best: { readonly from: number; readonly to: number; readonly ms: number } | null = null;
     for (const [from, entry] of entries.entries()) {
       // The first item costs nothing to get to: moving it only moves that gift to another.
-      if (from === 0 || entry.item.locked || entry.item.musicRunsOn) continue;
+      if (from === 0 || entry.item.locked || entry.item.musicRunsOn || entry.item.recheck) continue;
       const out = gap(from - 1, from) + gap(from, from + 1) - gap(from - 1, from + 1);
       for (const [to, target] of entries.entries()) {
         if (target.block.id !== entry.block.id || to === from || to === from - 1) continue;
+        // A drill that comes back at the end comes back on purpose.
+        if (target.item.exerciseId === entry.item.exerciseId || target.item.recheck?.of) continue;
         // behind `to`
         const into = gap(to, from) + gap(from, to + 1) - gap(to, to + 1);
         if (out - into > (best?.ms ?? 0)) best = { from, to, ms: out - into };

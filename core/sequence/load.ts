@@ -1,12 +1,31 @@
-import { type Region, Region as regions, regionNames } from '../exercise';
+import { type Exercise, type Region, Region as regions, regionNames, startingExecution } from '../exercise';
 import { sayTime } from '../say-time';
 import { added, moved } from './mend';
-import { type Entry, type Setting, classRule, named, orderRule } from './rule';
+import { type Entry, type Mend, type ReviewContext, type Setting, classRule, inWords, named, orderRule } from './rule';
 
 const heavy = 2;
-const loads = (entry: Entry, region: Region) => (entry.execution.regions[region] ?? 0) >= heavy;
-const eases = ({ execution: { exercise } }: Entry) =>
-  exercise.family === 'release' || (exercise.family === 'close' && exercise.stage === 'passive');
+/** Work that tires; stretch, release, a look or a shake asks much of a part without training it. */
+const works = ({ execution: { exercise } }: Entry) =>
+  exercise.stage !== 'passive' &&
+  !exercise.relief &&
+  !['release', 'check', 'close'].includes(exercise.family) &&
+  (exercise.family !== 'mobility' || exercise.stage !== 'active');
+const loads = (entry: Entry, region: Region) => works(entry) && (entry.execution.regions[region] ?? 0) >= heavy;
+/** Burns in the arch: lifts it and keeps it up; a drill that lets it down in between rests it. */
+const burnsArch = (entry: Entry) =>
+  loads(entry, 'arch-intrinsics') && !entry.execution.phases.some((phase) => phase.working.midfoot === 'let-down');
+const lets = ({ family, stage, relief }: Exercise) =>
+  relief === true || family === 'release' || (family === 'close' && stage === 'passive');
+const eases = ({ execution: { exercise } }: Entry) => lets(exercise);
+
+/** What lets go where the class is: standing in standing work, seated where it sits. */
+function letGo(context: ReviewContext, entry: Entry): readonly (Mend | null)[] {
+  const { position } = entry.execution;
+  return context.library
+    .filter(({ exercise }) => exercise.family === 'close' && lets(exercise))
+    .filter(({ exercise }) => startingExecution(exercise, context.school).position === position)
+    .map(({ exercise }) => added(context, exercise.id, 'before', entry));
+}
 
 /** Neighbours that count as one: a band block, or one side of a ring. */
 const oneGo = (a: Entry | null, b: Entry) =>
@@ -55,11 +74,11 @@ export const regionRun = orderRule<Runs>({
     const here = free.find((other) => other.block.id === entry.block.id);
     const [other] = free;
     return {
-      words: `Three items running load the ${regionNames[region][0]}, up to ${entry.name}.`,
+      words: `Three items running load the ${regionNames[region][inWords(context)]}, up to ${entry.name}.`,
       mends: () => [
         here ? moved(here, 'before', entry) : null,
         other ? moved(entry, 'after', other) : null,
-        added(context, 'loose-ankle-shake', 'before', entry),
+        ...letGo(context, entry),
       ],
     };
   },
@@ -76,19 +95,15 @@ export const archThird = orderRule<readonly string[]>({
   begin: [],
   judge: (burning, entry) => {
     if (eases(entry)) return { state: [], breach: null };
-    if (!loads(entry, 'arch-intrinsics')) return { state: burning, breach: null };
+    if (!burnsArch(entry)) return { state: burning, breach: null };
     const itemIds = [...burning, entry.item.id];
     return itemIds.length < 3 ? { state: itemIds, breach: null } : { state: [], breach: { itemIds, cost: 3 } };
   },
   explain: (breach, context) => {
     const [, entry] = named(breach, context);
-    const seated = entry.execution.position.endsWith('seated');
     return {
       words: `${entry.name} is the third arch-burning item without letting go.`,
-      mends: () =>
-        (seated ? ['let-the-feet-lie', 'loose-ankle-shake'] : ['loose-ankle-shake', 'let-the-feet-lie']).map((id) =>
-          added(context, id, 'before', entry),
-        ),
+      mends: () => letGo(context, entry),
     };
   },
 });

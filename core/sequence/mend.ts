@@ -1,7 +1,8 @@
-import { differsFrom, startingExecution } from '../exercise';
+import { type Execution, differsFrom, resolve, startingExecution, startingRung } from '../exercise';
 import { floorSuits } from '../kit';
 import { likeness } from '../library';
-import { type Item, newItem } from '../plan';
+import { type Item, newItem, rechecksOf, schoolDose } from '../plan';
+import { surfaceFor } from '../timeline';
 import type { Entry, Mend, Offer, ReviewContext } from './rule';
 
 /** Moves an item right before or after another one, into its block. */
@@ -37,7 +38,33 @@ export function added(
   };
 }
 
-/** Puts another exercise of the library in the place of an item. */
+/** Adds an exercise on its easiest level that does what is asked, at that level's own dose. */
+export function addedAtLevel(
+  context: ReviewContext,
+  id: string,
+  where: 'before' | 'after',
+  target: Entry,
+  does: (execution: Execution) => boolean,
+): Mend | null {
+  const exercise = context.library.find((o) => o.exercise.id === id)?.exercise;
+  if (!exercise) return null;
+  const levels = [
+    startingRung(exercise, context.school)?.id ?? null,
+    ...(exercise.ladder?.rungs.map((r) => r.id) ?? []),
+  ];
+  for (const rungId of levels) {
+    const settled = resolve(exercise, rungId, context.school);
+    if (!settled.ok || !does(settled.value)) continue;
+    const mend = added(context, id, where, target, {
+      rungId,
+      dose: schoolDose(settled.value.doses, settled.value.phaseSeconds, context.school.dose),
+    });
+    return mend && settled.value.rungName ? { ...mend, words: `${mend.words}, ${settled.value.rungName}` } : mend;
+  }
+  return null;
+}
+
+/** Puts another exercise of the library in the place of an item; its re-checks look at that one then. */
 function swapped(context: ReviewContext, entry: Entry, offer: Offer): Mend {
   const item = newItem(context.nextId(), offer.exercise, offer.revision, context.school);
   const index = entry.block.items.findIndex((i) => i.id === entry.item.id);
@@ -46,8 +73,13 @@ function swapped(context: ReviewContext, entry: Entry, offer: Offer): Mend {
     command: {
       type: 'together',
       commands: [
-        { type: 'remove-item', itemId: entry.item.id },
         { type: 'add-item', item, blockId: entry.block.id, index },
+        ...rechecksOf(context.plan, entry.item.id).map(({ id }) => ({
+          type: 'edit-item' as const,
+          itemId: id,
+          change: { recheck: { of: item.id } },
+        })),
+        { type: 'remove-item', itemId: entry.item.id },
       ],
     },
   };
@@ -63,10 +95,14 @@ export function alternativesTo(context: ReviewContext, entry: Entry): Mend[] {
   const fits = ({ exercise }: Offer) => {
     if (differsFrom(exercise, context.school).length > 0) return false;
     if (context.entries.some((e) => e.item.exerciseId === exercise.id)) return false;
-    const { floor, floorsRuledOut, cautions } = startingExecution(exercise, context.school);
+    const other = startingExecution(exercise, context.school);
+    const balance = ({ working, standing }: Execution['balance']) => Math.max(working, standing);
     return (
-      floorSuits(floor, floorsRuledOut, brief.floor) &&
-      !cautions.some((c) => c.action === 'leave-out' && concerns.has(c.concern))
+      // A mat can be laid on any floor.
+      (surfaceFor(other, brief.floor) === 'mats' || floorSuits(other.floor, other.floorsRuledOut, brief.floor)) &&
+      // Nobody who sat or held on is sent to stand on one leg.
+      balance(other.balance) <= balance(entry.execution.balance) &&
+      !other.cautions.some((c) => c.action === 'leave-out' && concerns.has(c.concern))
     );
   };
   return context.library
@@ -77,7 +113,12 @@ export function alternativesTo(context: ReviewContext, entry: Entry): Mend[] {
     .map(({ offer }) => swapped(context, entry, offer));
 }
 
-export const leftOut = (entry: Entry): Mend => ({
-  words: 'Leave it out',
-  command: { type: 'remove-item', itemId: entry.item.id },
-});
+/** A drill goes with its re-checks: they would look again at nothing. */
+export function leftOut(entry: Entry, { plan }: ReviewContext): Mend {
+  const rechecks = rechecksOf(plan, entry.item.id);
+  const gone = [...rechecks.map((r) => r.id), entry.item.id];
+  return {
+    words: rechecks.length > 0 ? 'Leave it out, with its re-check' : 'Leave it out',
+    command: { type: 'together', commands: gone.map((itemId) => ({ type: 'remove-item', itemId })) },
+  };
+}

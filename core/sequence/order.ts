@@ -1,6 +1,6 @@
 import type { Stage } from '../exercise';
 import { added, moved } from './mend';
-import { type Entry, type Explanation, classRule, named, orderRule } from './rule';
+import { type Entry, type Explanation, type ReviewContext, classRule, named, orderRule } from './rule';
 
 const stages: readonly Stage[] = ['passive', 'active', 'loaded', 'integrated'];
 
@@ -61,8 +61,14 @@ export const prepared = orderRule<readonly string[]>({
 });
 
 /** Classes shorter than this are openings and warm-ups: nobody asks for a look before and after them. */
-const shortestLookMs = 8 * 60_000;
+export const shortestLookMs = 8 * 60_000;
 const isLook = ({ execution }: Entry) => execution.exercise.family === 'check';
+
+/** The same drill first and last is a look, and a look again, whatever family it is of. */
+function isFramed({ entries }: ReviewContext): boolean {
+  const first = new Set(entries.slice(0, 2).map((e) => e.item.exerciseId));
+  return entries.length > 3 && entries.slice(-2).some((e) => first.has(e.item.exerciseId));
+}
 
 export const lookFirst = classRule({
   id: 'look-first',
@@ -70,7 +76,7 @@ export const lookFirst = classRule({
   reason: 'Look first: without it nobody knows at the end whether anything changed.',
   look: (context) => {
     const [first, ...others] = context.entries;
-    if (!first || isLook(first) || context.timeline.totalMs < shortestLookMs) return [];
+    if (!first || isLook(first) || isFramed(context) || context.timeline.totalMs < shortestLookMs) return [];
     const early = others.slice(0, 2).find(isLook);
     return [
       {
@@ -98,7 +104,8 @@ export const lookAgain = classRule({
     const last = context.entries.at(-1);
     const worked = context.entries.findLastIndex(works);
     const looked = context.entries.findLastIndex(looks);
-    if (!last || worked === -1 || looked > worked || context.timeline.totalMs < shortestLookMs) return [];
+    if (!last || worked === -1 || looked > worked || isFramed(context) || context.timeline.totalMs < shortestLookMs)
+      return [];
     return [
       {
         itemIds: [last.item.id],

@@ -2,7 +2,8 @@ import { type MultiplierKind, sayMultiplier, sayUnit, unitsOf } from '../dose';
 import { type Direction, directionNames, oppositeOf } from '../exercise';
 import { sayLength } from '../say-time';
 import { added } from './mend';
-import { type Entry, type ReviewContext, classRule } from './rule';
+import { shortestLookMs } from './order';
+import { type Entry, type ReviewContext, classRule, inWords } from './rule';
 
 /** Ways, toes, gaps and contact points that the exercise has and the dose leaves out, said as what is owed. */
 export const owedWays = classRule({
@@ -77,6 +78,7 @@ export const oneWay = classRule({
   severity: 'soft',
   reason: 'A direction that is strengthened wants its opposite in the same class.',
   look: (context) => {
+    if (context.timeline.totalMs < shortestLookMs) return [];
     const trained = new Set(context.entries.flatMap((e) => e.execution.exercise.directions));
     const loaded = new Map(
       context.entries
@@ -85,12 +87,13 @@ export const oneWay = classRule({
     );
     return [...loaded]
       .filter(([direction]) => paired.includes(direction) && !trained.has(oppositeOf[direction]))
+      .filter(([direction]) => !isTheIdea(context, direction))
       .map(([direction, entry]) => ({
         itemIds: [entry.item.id],
         about: direction,
         cost: 1,
         explain: () => ({
-          words: `The class trains “${directionNames[direction][0]}” and never “${directionNames[oppositeOf[direction]][0]}”.`,
+          words: `The class trains “${directionNames[direction][inWords(context)]}” and never “${directionNames[oppositeOf[direction]][inWords(context)]}”.`,
           mends: () => {
             const seated = entry.execution.position === 'chair-seated' && direction.startsWith('ankle');
             const ids = [
@@ -104,6 +107,14 @@ export const oneWay = classRule({
       }));
   },
 });
+
+/** A class of one idea: seven in ten of the items that train anything train this (common practice). */
+function isTheIdea({ entries }: ReviewContext, direction: Direction): boolean {
+  const training = entries.filter(
+    (e) => e.execution.exercise.directions.length > 0 && e.execution.exercise.stage !== 'passive',
+  );
+  return training.filter((e) => e.execution.exercise.directions.includes(direction)).length >= 0.7 * training.length;
+}
 
 /** How many exercises of the library are tried at most. */
 const mostTrainers = 4;
@@ -121,20 +132,14 @@ const trainersOf = (context: ReviewContext, direction: Direction, entry: Entry):
     .slice(0, mostTrainers)
     .map(({ exercise }) => exercise.id);
 
-/** Two band exercises that are each other's other way get the same. */
+/** Two halves of one job get the same: turn in and turn out, straight knee and bent knee. */
 export const unevenPair = classRule({
   id: 'uneven-pair',
   severity: 'soft',
-  reason: 'Turning in and turning out, up and down: two halves of one job get the same number.',
-  look: (context) => {
-    const bands = context.entries.filter(
-      ({ execution: { exercise } }) => exercise.family === 'band' && exercise.directions.length === 1,
-    );
-    return bands.flatMap((entry, i) => {
-      const [direction] = entry.execution.exercise.directions;
-      const pair = bands
-        .slice(0, i)
-        .find((e) => direction && e.execution.exercise.directions[0] === oppositeOf[direction]);
+  reason: 'Turning in and turning out, straight knee and bent knee: two halves of one job get the same number.',
+  look: (context) =>
+    context.entries.flatMap((entry, i) => {
+      const pair = context.entries.slice(0, i).find((e) => e.execution.exercise.pair === entry.item.exerciseId);
       const [a, b] = [pair?.item.dose[0], entry.item.dose[0]];
       if (!pair || !a || a.kind !== b?.kind) return [];
       const [first, second] = [unitsOf(a) * a.sets, unitsOf(b) * b.sets];
@@ -155,6 +160,5 @@ export const unevenPair = classRule({
           }),
         },
       ];
-    });
-  },
+    }),
 });

@@ -7,6 +7,7 @@ import {
   type Brief,
   type Item,
   type Plan,
+  type PlanCommand,
   applyCommand,
   itemsOf,
   newBlock,
@@ -65,6 +66,14 @@ const unstable = (harder: string): Entry => [
   { rungId: 'held-two', dose: [holds(1, 15, 15)], harder: { rungId: harder } },
 ];
 
+/** Nine minutes that look first, work, and look again: a class, and no warm-up. */
+const aClass = (...work: readonly Entry[]): readonly Entry[] => [
+  'walk-and-notice',
+  ['spread-and-narrow', { dose: [reps(100)] }],
+  ...work,
+  ['walk-and-compare', { recheck: { of: null } }],
+];
+
 /** For each rule a class that breaks only it, and one that does not. */
 const cases: Readonly<
   Record<
@@ -74,6 +83,8 @@ const cases: Readonly<
       readonly keeps: readonly Entry[];
       readonly with?: Setting;
       readonly keepsWith?: Setting;
+      /** Only to be known: nothing to press. */
+      readonly onlySaid?: true;
     }
   >
 > = {
@@ -83,7 +94,10 @@ const cases: Readonly<
     with: { brief: { concerns: ['sore-knees'] } },
   },
   'impact-cold': { breaks: ['small-jumps'], keeps: ['knee-to-wall', 'heel-to-ball-rock', 'small-jumps'] },
-  'eyes-shut-early': { breaks: ['eyes-shut-stand'], keeps: ['one-leg-stand', 'eyes-shut-stand'] },
+  'eyes-shut-early': {
+    breaks: ['eyes-shut-stand'],
+    keeps: [['one-leg-stand', { rungId: 'one-finger' }], 'eyes-shut-stand'],
+  },
   'unstable-early': {
     breaks: ['pillow-stand'],
     keeps: ['edge-to-edge', 'pillow-stand'],
@@ -94,6 +108,30 @@ const cases: Readonly<
     keeps: ['barefoot-squat', 'wedge-squat'],
     with: { school: { footwear: 'socks' } },
     keepsWith: {},
+  },
+  'held-back': {
+    breaks: [['waist-loop-bent-knee', { rungId: 'near' }]],
+    keeps: [['waist-loop-bent-knee', { rungId: 'far' }]],
+    with: { brief: { concerns: ['sore-achilles'] } },
+    keepsWith: {},
+  },
+  'support-offered': {
+    breaks: [['one-leg-stand', { rungId: 'free' }]],
+    keeps: [['one-leg-stand', { rungId: 'free', easier: { rungId: 'one-finger' } }]],
+    with: { brief: { concerns: ['pregnancy'] } },
+    keepsWith: {},
+  },
+  mindful: {
+    breaks: ['short-foot'],
+    keeps: ['short-foot'],
+    with: { brief: { concerns: ['cramp'] } },
+    keepsWith: {},
+    onlySaid: true,
+  },
+  'option-support': {
+    breaks: [['barefoot-squat', { rungId: 'full', easier: { rungId: 'chair-behind' } }]],
+    keeps: [['barefoot-squat', { rungId: 'chair-behind' }]],
+    onlySaid: true,
   },
   floor: { breaks: ['cloth-drag'], keeps: ['cloth-drag'], with: { brief: { floor: 'carpet' } }, keepsWith: {} },
   'ladder-order': {
@@ -129,7 +167,10 @@ const cases: Readonly<
       ['band-turn-in', { dose: [reps(12)] }],
     ],
   },
-  'one-way': { breaks: ['band-turn-out'], keeps: ['band-turn-out', 'band-turn-in'] },
+  'one-way': {
+    breaks: aClass('band-turn-out'),
+    keeps: aClass('band-turn-out', 'band-turn-in'),
+  },
   'look-first': {
     breaks: [['spread-and-narrow', { dose: [reps(100)] }], 'walk-and-compare'],
     keeps: ['walk-and-notice', ['spread-and-narrow', { dose: [reps(100)] }], 'walk-and-compare'],
@@ -304,73 +345,153 @@ describe('a finding', () => {
     expect(finding?.words()).toBe('Ankle circles: each foot owes 5 reps the other way, 20 s.');
   });
 
-  it.each(Object.entries(cases))('%s is mended by its one step, and nothing as hard comes of it', (id, one) => {
-    const plan = classOf(one.breaks, one.with);
-    const before = reviewed(plan, one.with);
-    const [finding] = before.filter((f) => f.mend() !== null);
-    const mend = finding?.mend();
-    if (!mend) throw new Error(`nothing mends ${id}`);
-    const after = applyCommand(plan, mend.command);
-    if (!after.ok) throw new Error(after.error.code);
-    const left = reviewed(after.value, one.with);
-    expect(left.map((f) => f.key)).not.toContain(finding?.key);
-    const rank = ['hard', 'soft', 'note'].indexOf(finding?.severity ?? 'note');
-    const asHard = left.filter((f) => ['hard', 'soft', 'note'].indexOf(f.severity) <= rank);
-    expect(asHard.filter((f) => !before.some((b) => b.key === f.key && f.rule !== 'changes'))).toEqual([]);
-    expect(mend.deltaMs).toBe(
-      buildTimeline({ plan: after.value, find }).totalMs - buildTimeline({ plan, find }).totalMs,
-    );
-  });
+  it.each(Object.entries(cases).filter(([, one]) => !one.onlySaid))(
+    '%s is mended by its one step, and nothing as hard comes of it',
+    (id, one) => {
+      const plan = classOf(one.breaks, one.with);
+      const before = reviewed(plan, one.with);
+      const [finding] = before.filter((f) => f.mend() !== null);
+      const mend = finding?.mend();
+      if (!mend) throw new Error(`nothing mends ${id}`);
+      const after = applyCommand(plan, mend.command);
+      if (!after.ok) throw new Error(after.error.code);
+      const left = reviewed(after.value, one.with);
+      expect(left.map((f) => f.key)).not.toContain(finding?.key);
+      const rank = ['hard', 'soft', 'note'].indexOf(finding?.severity ?? 'note');
+      const asHard = left.filter((f) => ['hard', 'soft', 'note'].indexOf(f.severity) <= rank);
+      expect(asHard.filter((f) => !before.some((b) => b.key === f.key && f.rule !== 'changes'))).toEqual([]);
+      expect(mend.deltaMs).toBe(
+        buildTimeline({ plan: after.value, find }).totalMs - buildTimeline({ plan, find }).totalMs,
+      );
+    },
+  );
 
-  it('offers only mends that were run and judged again (any class): others are dropped', () => {
-    const ranks = ['hard', 'soft', 'note'];
+  /** Any class that somebody could plan: any exercises, floor, footwear and concerns, foot by foot or not, re-checks in it. */
+  const anyClass = fc
+    .record({
+      picked: fc.uniqueArray(fc.nat({ max: offers.length - 1 }), { minLength: 3, maxLength: 8 }),
+      floor: fc.constantFrom('wood' as const, 'carpet' as const, 'tile' as const),
+      concerns: fc.subarray(['sore-knees', 'falls-or-faints', 'sore-achilles'] as const, { maxLength: 2 }),
+      footwear: fc.constantFrom('bare' as const, 'socks' as const),
+      flow: fc.constantFrom('by-exercise' as const, 'by-foot' as const),
+      drill: fc.nat({ max: 7 }),
+    })
+    .map(({ picked, floor, concerns, footwear, flow, drill }): Plan => {
+      const entries = picked.map((at) => offers[at]?.exercise.id ?? '');
+      const of = drill % picked.length;
+      const again: Entry = ['walk-and-compare', { recheck: { of: `item-${of}` } }];
+      const plan = classOf([...entries, again], { brief: { floor, concerns }, school: { footwear }, flow });
+      const settled = applyCommand(plan, { type: 'edit-class', change: {} });
+      if (!settled.ok) throw new Error(settled.error.code);
+      return settled.value;
+    });
+  const ranks = ['hard', 'soft', 'note'];
+  const lengthOf = (plan: Plan) => buildTimeline({ plan, find }).totalMs;
+  const after = (plan: Plan, command: PlanCommand): Plan => {
+    const done = applyCommand(plan, command);
+    if (!done.ok) throw new Error(done.error.code);
+    return done.value;
+  };
+  /** Each re-check that names a drill stands right behind it, or behind another re-check of it. */
+  const parted = (plan: Plan) => {
+    for (const { items } of plan.blocks)
+      for (const [i, { recheck }] of items.entries()) {
+        const before = items[i - 1];
+        if (recheck?.of && before?.id !== recheck.of && before?.recheck?.of !== recheck.of) return true;
+      }
+    return false;
+  };
+
+  it('offers only mends that do what they say (any class): the finding goes, nothing as hard comes, the length is right', () => {
     let offered = 0;
     let dropped = 0;
     fc.assert(
-      fc.property(
-        fc.uniqueArray(fc.nat({ max: offers.length - 1 }), { minLength: 3, maxLength: 8 }),
-        fc.constantFrom('wood' as const, 'carpet' as const),
-        (picked, floor) => {
-          const plan = classOf(
-            picked.map((at) => offers[at]?.exercise.id ?? ''),
-            { brief: { floor, concerns: ['sore-knees'] } },
-          );
-          const timeline = buildTimeline({ plan, find });
-          const before = reviewed(plan);
-          const context = contextOf({ plan, timeline, library: offers, nextId: () => 'tried-1' });
-          const first = new Map(
-            rules.flatMap((rule) => foundBy(rule, context)).map((found) => [found.key, found.explain().mends()[0]]),
-          );
-          dropped += [...first.keys()].filter((key) => !before.some((f) => f.key === key)).length;
-          for (const finding of before) {
-            const mend = finding.mend();
-            if (first.get(finding.key) && first.get(finding.key)?.words !== mend?.words) dropped++;
-            if (!mend) continue;
-            offered++;
-            const after = applyCommand(plan, mend.command);
-            if (!after.ok) throw new Error(after.error.code);
-            const left = reviewed(after.value);
-            const isNew = (f: Finding) =>
-              !before.some((b) => b.rule === f.rule && f.itemIds.every((id) => b.itemIds.includes(id)));
-            expect(left.map((f) => f.key)).not.toContain(finding.key);
-            expect(
-              left.filter(
-                (f) => f.rule !== 'changes' && isNew(f) && ranks.indexOf(f.severity) <= ranks.indexOf(finding.severity),
-              ),
-            ).toEqual([]);
-            expect(buildTimeline({ plan: after.value, find }).totalMs - timeline.totalMs).toBe(mend.deltaMs);
-          }
-        },
-      ),
-      { numRuns: 150, seed: 11 },
+      fc.property(anyClass, (plan) => {
+        const before = reviewed(plan);
+        const context = contextOf({
+          plan,
+          timeline: buildTimeline({ plan, find }),
+          library: offers,
+          nextId: () => 'tried-1',
+        });
+        const first = new Map(
+          rules.flatMap((rule) => foundBy(rule, context)).map((found) => [found.key, found.explain().mends()[0]]),
+        );
+        dropped += [...first.keys()].filter((key) => !before.some((f) => f.key === key)).length;
+        const rechecks = new Set(itemsOf(plan).flatMap((i) => (i.recheck?.of ? [i.id] : [])));
+        for (const finding of before) {
+          const mend = finding.mend();
+          if (first.get(finding.key) && first.get(finding.key)?.words !== mend?.words) dropped++;
+          if (!mend) continue;
+          offered++;
+          const mended = after(plan, mend.command);
+          const left = reviewed(mended);
+          const isNew = (f: Finding) =>
+            !before.some((b) => b.rule === f.rule && f.itemIds.every((id) => b.itemIds.includes(id)));
+          expect(left.map((f) => f.key)).not.toContain(finding.key);
+          expect(
+            left.filter(
+              (f) => f.rule !== 'changes' && isNew(f) && ranks.indexOf(f.severity) <= ranks.indexOf(finding.severity),
+            ),
+          ).toEqual([]);
+          expect(lengthOf(mended) - lengthOf(plan)).toBe(mend.deltaMs);
+          const adrift = itemsOf(mended).filter((i) => i.recheck?.of === null && rechecks.has(i.id));
+          expect([finding.rule, mend.words, parted(mended), adrift]).toEqual([finding.rule, mend.words, false, []]);
+        }
+      }),
+      { numRuns: 250, seed: 11 },
     );
-    expect([offered > 200, dropped > 4]).toEqual([true, true]);
+    expect([offered > 200, dropped > 10]).toEqual([true, true]);
+  });
+
+  it('comes to an end: taking what is offered until nothing is left takes 20 steps at most (any class)', () => {
+    let most = 0;
+    fc.assert(
+      fc.property(anyClass, (start) => {
+        let plan = start;
+        let steps = 0;
+        for (; steps <= 20; steps++) {
+          const mend = reviewed(plan)
+            .map((f) => f.mend())
+            .find((m) => m !== null);
+          if (!mend) break;
+          plan = after(plan, mend.command);
+        }
+        most = Math.max(most, steps);
+        expect(steps).toBeLessThanOrEqual(20);
+      }),
+      { numRuns: 60, seed: 12 },
+    );
+    expect(most).toBeGreaterThan(4);
+  });
+
+  it('does not go round and round: what was mended does not come back with the next step', () => {
+    // each of the two was once mended by bringing back the other
+    let plan = classOf([
+      'ball-along-the-sole',
+      'spread-and-narrow',
+      'short-foot',
+      'strap-press-inner',
+      'band-turn-out',
+      'one-leg-stand',
+    ]);
+    const seen = new Set<string>();
+    for (let step = 0; step < 20; step++) {
+      const [mend] = reviewed(plan).flatMap((f) => f.mend() ?? []);
+      if (!mend) break;
+      plan = after(plan, mend.command);
+      const shape = itemsOf(plan)
+        .map((i) => `${i.exerciseId} ${i.rungId ?? ''}`)
+        .join();
+      expect(seen).not.toContain(shape);
+      seen.add(shape);
+    }
   });
 
   it('trains the missing direction with something that works by itself, never with a hand that does it', () => {
     let mended = 0;
     for (const { exercise } of offers.filter((o) => o.exercise.stage === 'loaded')) {
-      for (const finding of reviewed(classOf([exercise.id])).filter((f) => f.rule === 'one-way')) {
+      for (const finding of reviewed(classOf(aClass(exercise.id))).filter((f) => f.rule === 'one-way')) {
         const command = finding.mend()?.command;
         if (command?.type !== 'add-item') continue;
         const added = offers.find((o) => o.exercise.id === command.item.exerciseId)?.exercise;
@@ -400,11 +521,11 @@ describe('a finding', () => {
       { numRuns: 150, seed: 3 },
     );
     expect(kept.size).toBeGreaterThan(10);
-    expect(said.size - kept.size).toBeGreaterThan(5);
+    expect(said.size - kept.size).toBeGreaterThan(2);
   });
 
   it('stays quiet once it is accepted, with its note, and comes back when the note is taken away', () => {
-    const plan = classOf(['band-turn-out']);
+    const plan = classOf(aClass('band-turn-out'));
     const [finding] = reviewed(plan);
     const kept: Plan = { ...plan, accepted: [{ finding: finding?.key ?? '', note: 'outer ankles today' }] };
     expect(reviewed(kept).map((f) => f.accepted)).toEqual(['outer ankles today']);

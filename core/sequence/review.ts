@@ -2,13 +2,14 @@ import { applyCommand } from '../plan';
 import { buildTimeline } from '../timeline';
 import { bridge, schoolsMixed, twoAxes, twoDoses } from './agree';
 import { changesSaved } from './changes';
+import { askFirst, cautioned, heldBack, mindful, supportOffered } from './concerns';
 import { type Finding, type Found, type ProvedMend, type ReviewInput, contextOf, foundBy } from './finding';
 import { archThird, balanceAfterCalf, regionRun, standingLeg } from './load';
 import { ladderOrder, lookAgain, lookFirst, prepared, releasePlace } from './order';
 import { oneWay, owedWays, unevenPair } from './parity';
-import { matsTwice, unseenFault, wrongFloor } from './room';
+import { matsTwice, optionSupport, unseenFault, wrongFloor } from './room';
 import type { Mend, ReviewContext, Rule, Severity } from './rule';
-import { askFirst, cautioned, eyesShutEarly, impactCold, slippery, unsteadyEarly } from './safety';
+import { eyesShutEarly, impactCold, slippery, unsteadyEarly } from './safety';
 
 /** Every rule that answers at each edit, in the order in which they are explained. */
 const quick: readonly Rule[] = [
@@ -21,6 +22,8 @@ const quick: readonly Rule[] = [
   ladderOrder,
   prepared,
   askFirst,
+  heldBack,
+  supportOffered,
   owedWays,
   unevenPair,
   oneWay,
@@ -34,6 +37,8 @@ const quick: readonly Rule[] = [
   matsTwice,
   bridge,
   unseenFault,
+  optionSupport,
+  mindful,
   schoolsMixed,
   twoAxes,
   twoDoses,

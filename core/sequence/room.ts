@@ -1,5 +1,5 @@
-import type { Fault } from '../exercise';
-import { floorSuits } from '../kit';
+import { type Fault, heldOnTo, resolve } from '../exercise';
+import { floorSuits, kitNames } from '../kit';
 import { sayLength } from '../say-time';
 import { clearsFloor, surfaceFor } from '../timeline';
 import { alternativesTo, leftOut, moved } from './mend';
@@ -25,7 +25,7 @@ export const wrongFloor = classRule({
           const why = entry.execution.floor === 'smooth-hard' ? 'needs a smooth hard floor' : `is not for ${floor}`;
           return {
             words: `${entry.name} ${why}; this class is on ${floor}.`,
-            mends: () => [...alternativesTo(context, entry), leftOut(entry)],
+            mends: () => [...alternativesTo(context, entry), leftOut(entry, context)],
           };
         },
       }));
@@ -92,6 +92,34 @@ export const unseenFault = classRule({
               command: { type: 'edit-class', change: { brief: { ...context.brief, teacherAt: 'walks' } } },
             },
           ],
+        }),
+      },
+    ];
+  },
+});
+
+/** What only an easier level holds on to, and the class does not otherwise have out. */
+export const optionSupport = classRule({
+  id: 'option-support',
+  severity: 'note',
+  reason: 'Whoever takes the easier level needs something to hold on to, within reach before it begins.',
+  look: (context) => {
+    const has = new Set(context.entries.flatMap(({ execution }) => execution.kit.map((need) => need.kit)));
+    const found = context.entries.flatMap((entry) => {
+      const { easier } = entry.item;
+      const settled = easier ? resolve(entry.execution.exercise, easier.rungId, context.school) : null;
+      const missing = settled?.ok ? heldOnTo(settled.value).filter((need) => !has.has(need.kit)) : [];
+      return missing.length > 0 ? [{ entry, kit: missing.map((need) => need.kit) }] : [];
+    });
+    if (found.length === 0) return [];
+    const kit = [...new Set(found.flatMap((f) => f.kit))].map((k) => kitNames[k]).join(', ');
+    return [
+      {
+        itemIds: found.map(({ entry }) => entry.item.id),
+        cost: found.length,
+        explain: () => ({
+          words: `For the easier level of ${[...new Set(found.map(({ entry }) => entry.name))].join(', ')}: ${kit}, within reach.`,
+          mends: () => [],
         }),
       },
     ];

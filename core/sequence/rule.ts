@@ -120,6 +120,9 @@ export function named(breach: Breach, setting: Setting): [first: Entry, second: 
   return [first, last];
 }
 
+/** Which of two wordings the teacher uses: plain places, or anatomical names. */
+export const inWords = ({ school }: Setting): 0 | 1 => (school.words === 'plain' ? 0 : 1);
+
 export const noMends = (): readonly Mend[] => [];
 
 /** Judges an order of items, whatever order they have in the plan. */

@@ -41,8 +41,15 @@ describe('eyes shut comes after hands free (practice)', () => {
 
   it('is content once somebody stood on one leg with open eyes, however long ago', () => {
     expect(
-      order(['one-leg-stand'], ['two-foot-rise'], ['short-foot'], ['eyes-shut-stand']).breaks(eyesShutEarly),
+      order(['one-leg-stand', 'free'], ['two-foot-rise'], ['short-foot'], ['eyes-shut-stand']).breaks(eyesShutEarly),
     ).toEqual([]);
+  });
+
+  it('looks at the hands: a stand on five fingertips prepares nobody for arms crossed and eyes shut', () => {
+    expect(order(['one-leg-stand', 'five-fingers'], ['eyes-shut-stand', 'crossed']).breaks(eyesShutEarly)).toEqual([
+      ['item-1'],
+    ]);
+    expect(order(['one-leg-stand', 'one-finger'], ['eyes-shut-stand', 'crossed']).breaks(eyesShutEarly)).toEqual([]);
   });
 
   it('does not take two feet for one leg', () => {
@@ -51,7 +58,9 @@ describe('eyes shut comes after hands free (practice)', () => {
 
   it('is broken once for each that comes too early, and not by what comes after the stand', () => {
     expect(
-      order(['eyes-shut-stand'], ['eyes-shut-stand'], ['one-leg-stand'], ['eyes-shut-stand']).breaks(eyesShutEarly),
+      order(['eyes-shut-stand'], ['eyes-shut-stand'], ['one-leg-stand', 'one-finger'], ['eyes-shut-stand']).breaks(
+        eyesShutEarly,
+      ),
     ).toEqual([['item-0'], ['item-1']]);
   });
 });
@@ -75,7 +84,11 @@ describe('landings come warm (practice)', () => {
   });
 
   it('remembers no more than that it is warm', () => {
-    expect(order(['two-foot-rise', undefined, 500_000]).state(impactCold)).toBe(60_000);
+    expect(order(['two-foot-rise', undefined, 500_000]).state(impactCold)).toEqual([60_000, false]);
+  });
+
+  it('is said once for one cause, however many jumps come cold', () => {
+    expect(order(['small-jumps'], ['small-jumps-all-ways'], ['small-jumps']).breaks(impactCold)).toEqual([['item-0']]);
   });
 });
 

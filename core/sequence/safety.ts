@@ -1,5 +1,5 @@
-import { type Execution, concernNames, onUnstableGround } from '../exercise';
-import { added, alternativesTo, leftOut, moved } from './mend';
+import { type Execution, handsNearlyFree, onUnstableGround } from '../exercise';
+import { addedAtLevel, moved } from './mend';
 import { type Entry, type ReviewContext, classRule, named, orderRule } from './rule';
 
 const rungOf = ({ exercise, rungId }: Execution) => exercise.ladder?.rungs.find((r) => r.id === rungId) ?? null;
@@ -10,33 +10,40 @@ const eyesShut = (execution: Execution): boolean => {
   const here = rungOf(execution);
   return here ? here.axes.eyes === 'shut' : rungs.length > 0 && rungs.every((r) => r.axes.eyes === 'shut');
 };
-const oneLegOpen = (execution: Execution) =>
+/** Standing on one leg with open eyes, hands at most one finger from free. */
+const standsFree = (execution: Execution) =>
   execution.sidePattern === 'each' &&
   execution.balance.working >= 2 &&
+  execution.position === 'standing' &&
+  handsNearlyFree(execution) &&
   !eyesShut(execution) &&
   !onUnstableGround(execution);
 const firmGround = (execution: Execution) =>
   !onUnstableGround(execution) && execution.balance.working >= 1 && execution.position === 'standing';
 
-/** Something that prepares comes later: wait for it, or add it. */
+/** Something that prepares comes later: wait for it; or add it, on the first level that does. */
 function waitFor(context: ReviewContext, entry: Entry, prepares: (execution: Execution) => boolean, otherwise: string) {
   const later = context.entries.slice(context.indexOf(entry) + 1).find((e) => prepares(e.execution));
-  return [later ? moved(entry, 'after', later) : null, added(context, otherwise, 'before', entry)];
+  return [
+    later ? moved(entry, 'after', later) : null,
+    later ? moved(later, 'before', entry) : null,
+    addedAtLevel(context, otherwise, 'before', entry, prepares),
+  ];
 }
 
 /** A minute of work that loads the calves counts as warm (common practice, no source). */
 const warmMs = 60_000;
 
-/** Jumps only after the calves have worked. */
-export const impactCold = orderRule<number>({
+/** Jumps only after the calves have worked. State: warm so far, ms; and whether it was said: one cause, one finding. */
+export const impactCold = orderRule<readonly [warmMs: number, said: boolean]>({
   id: 'impact-cold',
   severity: 'hard',
   reason: 'Landings ask most of calf and tendon; they come after at least a minute of calf work.',
-  begin: 0,
-  judge: (warm, { item, execution, workMs }) =>
+  begin: [0, false],
+  judge: ([warm, said], { item, execution, workMs }) =>
     execution.impactsPerRep > 0 && warm < warmMs
-      ? { state: warm, breach: { itemIds: [item.id], cost: 1 } }
-      : { state: loadsCalf(execution) ? Math.min(warmMs, warm + workMs) : warm, breach: null },
+      ? { state: [warm, true], breach: said ? null : { itemIds: [item.id], cost: 1 } }
+      : { state: [loadsCalf(execution) ? Math.min(warmMs, warm + workMs) : warm, said], breach: null },
   explain: (breach, context) => {
     const [entry] = named(breach, context);
     const warm = context.entries
@@ -50,7 +57,7 @@ export const impactCold = orderRule<number>({
   },
 });
 
-/** Eyes shut only after a stand with the eyes open. */
+/** Eyes shut only after a stand with the eyes open and the hands nearly free. */
 export const eyesShutEarly = orderRule<boolean>({
   id: 'eyes-shut-early',
   severity: 'hard',
@@ -59,12 +66,12 @@ export const eyesShutEarly = orderRule<boolean>({
   judge: (stood, { item, execution }) =>
     eyesShut(execution) && !stood
       ? { state: stood, breach: { itemIds: [item.id], cost: 1 } }
-      : { state: stood || oneLegOpen(execution), breach: null },
+      : { state: stood || standsFree(execution), breach: null },
   explain: (breach, context) => {
     const [entry] = named(breach, context);
     return {
-      words: `${entry.name} comes before anybody stood on one leg with open eyes.`,
-      mends: () => waitFor(context, entry, oneLegOpen, 'one-leg-stand'),
+      words: `${entry.name} comes before anybody stood on one leg with open eyes and hands nearly free.`,
+      mends: () => waitFor(context, entry, standsFree, 'one-leg-stand'),
     };
   },
 });
@@ -88,57 +95,6 @@ export const unsteadyEarly = orderRule<boolean>({
   },
 });
 
-/** Somebody in the room must leave this out. */
-export const cautioned = classRule({
-  id: 'caution',
-  severity: 'hard',
-  reason: 'Somebody in the room has what this exercise is left out for. Local rules and a clinician come first.',
-  look: (context) =>
-    context.entries.flatMap((entry) => {
-      const found = entry.execution.cautions.find(
-        (c) => c.action === 'leave-out' && context.brief.concerns.includes(c.concern),
-      );
-      return found
-        ? [
-            {
-              itemIds: [entry.item.id],
-              about: found.concern,
-              cost: 100,
-              explain: () => ({
-                words: `${entry.name} is left out with ${concernNames[found.concern]}. ${found.words}`,
-                mends: () => [...alternativesTo(context, entry), leftOut(entry)],
-              }),
-            },
-          ]
-        : [];
-    }),
-});
-
-/** Ask first: one finding for all such items. */
-export const askFirst = classRule({
-  id: 'ask-first',
-  severity: 'soft',
-  reason:
-    'Somebody in the room should ask a clinician before this. Plan something else for them, or be sure they have.',
-  look: (context) => {
-    const found = context.entries.filter((entry) =>
-      entry.execution.cautions.some((c) => c.action === 'ask-clinician' && context.brief.concerns.includes(c.concern)),
-    );
-    const [first] = found;
-    if (!first) return [];
-    return [
-      {
-        itemIds: found.map((e) => e.item.id),
-        cost: found.length,
-        explain: () => ({
-          words: `Somebody should ask a clinician before ${found.map((e) => e.name).join(', ')}.`,
-          mends: () => (found.length === 1 ? alternativesTo(context, first) : []),
-        }),
-      },
-    ];
-  },
-});
-
 /** Socks slip on trainers and steps. */
 export const slippery = classRule({
   id: 'slippery',
@@ -149,8 +105,8 @@ export const slippery = classRule({
       .filter(
         ({ execution }) =>
           context.school.footwear === 'socks' &&
-          execution.balance.working >= 2 &&
-          execution.kit.some((n) => ['half-ball', 'cushion', 'slope', 'step'].includes(n.kit)),
+          (execution.position === 'standing' || execution.position === 'walking') &&
+          execution.kit.some((n) => ['half-ball', 'cushion', 'slope', 'step', 'block'].includes(n.kit)),
       )
       .map((entry) => ({
         itemIds: [entry.item.id],

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import { type Alternative, alternativesOf, dropWeight, landingSeconds } from '../fit';
+import { type Alternative, type Bend, alternativesOf, asItIs, bendOf, dropWeight, landingSeconds } from '../fit';
 import { type Item, type Plan, applyCommand, itemsOf } from '../plan';
 import { type FindRevision, buildTimeline, readyItem } from '../timeline';
 
@@ -7,10 +7,10 @@ type Highs = Awaited<ReturnType<typeof loadHighs>>;
 let loaded: Promise<Highs> | null = null;
 export const highs = (): Promise<Highs> => (loaded ??= loadHighs());
 
-/** Weights that keep the four aims in their order: miss, what is left out, steps, seconds off the middle. */
-export const aim = { miss: 1e6, drop: 5000, step: 25, off: 1 };
-export const aimed = (miss: number, drop: number, steps: number, off: number): number =>
-  aim.miss * miss + aim.drop * drop + aim.step * steps + aim.off * off;
+/** Weights that keep the four aims in their order: miss, what is left out, what changed doses cost, seconds off the middle. */
+export const aim = { miss: 1e7, drop: 100_000, dose: 25, off: 1 };
+export const aimed = (miss: number, drop: number, cost: number, off: number): number =>
+  aim.miss * miss + aim.drop * drop + aim.dose * cost + aim.off * off;
 
 const seconds = (plan: Plan, find: FindRevision) => buildTimeline({ plan, find }).totalMs / 1000;
 
@@ -20,11 +20,12 @@ function withDose(plan: Plan, item: Item, dose: Item['dose']): Plan {
   return changed.value;
 }
 
-function alternatives(plan: Plan, item: Item, find: FindRevision): readonly Alternative[] {
+function alternatives(plan: Plan, item: Item, find: FindRevision, bend: Bend | 'none'): readonly Alternative[] {
+  if (bend === 'none') return [asItIs(item)];
   const block = plan.blocks.find((b) => b.items.includes(item));
   const ready = block ? readyItem(plan, block, item, find) : null;
   if (!ready || 'code' in ready) throw new Error(item.id);
-  return alternativesOf(item, ready.execution);
+  return alternativesOf(item, ready.execution, bend);
 }
 
 interface Term {
@@ -85,12 +86,13 @@ export async function optimumOfDoses(
   now: () => number = () => 0,
 ): Promise<Optimum> {
   const base = seconds(plan, find);
+  const bend = bendOf(base, target);
   const rows: string[] = [];
   const terms = itemsOf(plan).flatMap((item, i) => {
-    const own = alternatives(plan, item, find).map(({ dose, steps }, a): Term => ({
+    const own = alternatives(plan, item, find, bend).map(({ dose, cost }, a): Term => ({
       name: `x${i}_${a}`,
       seconds: seconds(withDose(plan, item, dose), find) - base,
-      cost: aim.step * steps,
+      cost: aim.dose * cost,
     }));
     rows.push(` one${i}: ${own.map((t) => t.name).join(' + ')} = 1`);
     return own;
@@ -113,7 +115,9 @@ export async function optimumOfPaths(
   const [block] = plan.blocks;
   if (!block || plan.blocks.length !== 1) throw new RangeError('one block');
   const only = (...kept: Item[]): Plan => ({ ...plan, blocks: [{ ...block, items: kept }] });
-  const mayGo = (item: Item | undefined) => item !== undefined && !item.locked && item.priority <= dropUpTo;
+  const bend = bendOf(seconds(plan, find), target);
+  const mayGo = (item: Item | undefined) =>
+    bend === 'shorter' && item !== undefined && !item.locked && item.priority <= dropUpTo;
   const terms: Term[] = [];
   const into: string[][] = items.map(() => []);
   const out: string[][] = items.map(() => []);
@@ -126,11 +130,11 @@ export async function optimumOfPaths(
     for (let from = i - 1; from >= -1; from--) {
       const before = items[from];
       const lead = before ? seconds(only(before), find) : 0;
-      alternatives(plan, item, find).forEach(({ dose, steps }, a) => {
+      alternatives(plan, item, find, bend).forEach(({ dose, cost }, a) => {
         const now = { ...item, dose };
         const name = `z${from + 1}_${i + 1}_${a}`;
         const time = seconds(before ? only(before, now) : only(now), find) - lead;
-        terms.push({ name, seconds: time, cost: aim.step * steps - (mayGo(item) ? weight : 0) });
+        terms.push({ name, seconds: time, cost: aim.dose * cost - (mayGo(item) ? weight : 0) });
         into[i]?.push(name);
         if (from === -1) begin.push(name);
         else out[from]?.push(name);

@@ -8,6 +8,7 @@ import { type Execution, resolve } from '../resolve';
 import { defaultSchool, schoolAnswers } from '../school';
 import { catalogue } from './index';
 import { exercise as written } from './author';
+import { pairs } from './pairs';
 
 /** Every way an exercise can be done: each rung, under the default school and each variant's school. */
 function executionsOf(exercise: Exercise): Execution[] {
@@ -375,5 +376,20 @@ describe('a rep takes as long as in a class that is led', () => {
       for (const part of doses.usual)
         if (part.kind === 'travel' && ['heel-to-toe-walk', 'backward-loading-step'].includes(id))
           expect([id, 60 / part.stepsPerMinute]).toEqual([id, repOf(id)]);
+  });
+});
+
+describe('two halves of one job', () => {
+  it('name each other, are counted the same way, and stand in one pair each', () => {
+    const paired = catalogue.filter((e) => e.pair !== undefined);
+    expect(paired.length).toBe(2 * pairs.length);
+    for (const exercise of paired) {
+      const other = catalogue.find((e) => e.id === exercise.pair);
+      expect([exercise.id, other?.pair]).toEqual([exercise.id, exercise.id]);
+      expect([exercise.id, other?.doses.usual.map((p) => p.kind)]).toEqual([
+        exercise.id,
+        exercise.doses.usual.map((p) => p.kind),
+      ]);
+    }
   });
 });

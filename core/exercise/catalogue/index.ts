@@ -7,9 +7,21 @@ import { closeExercises } from './close';
 import { gaitExercises } from './gait';
 import { impactExercises } from './impact';
 import { mobilityExercises } from './mobility';
+import { pairs } from './pairs';
 import { releaseExercises } from './release';
 import { strengthExercises } from './strength';
 import { toesExercises } from './toes';
+
+const halves = new Map(
+  pairs.flatMap(([one, other]) => [
+    [one, other],
+    [other, one],
+  ]),
+);
+const withPair = (exercise: Exercise): Exercise => {
+  const pair = halves.get(exercise.id);
+  return pair === undefined ? exercise : { ...exercise, pair };
+};
 
 /** The built-in exercises, family by family in the order of a usual class: one exercise a file, under its family and id. */
 export const catalogue: readonly Exercise[] = [
@@ -24,4 +36,6 @@ export const catalogue: readonly Exercise[] = [
   balanceExercises,
   impactExercises,
   closeExercises,
-].flat();
+]
+  .flat()
+  .map(withPair);
