@@ -262,8 +262,8 @@ async function againstHighs(classes: number): Promise<void> {
     searches.push(searched - known);
     const { value, solveMs } = await optimumOfDoses(long, find, slotSeconds, () => performance.now());
     solves.push(solveMs);
-    const { missMs, dropped, steps, totalMs } = found.value;
-    const mine = aimed(Math.abs(missMs) / 1000, dropped, steps, Math.abs(totalMs / 1000 - slotSeconds));
+    const { missMs, dropped, cost, totalMs } = found.value;
+    const mine = aimed(Math.abs(missMs) / 1000, dropped, cost, Math.abs(totalMs / 1000 - slotSeconds));
     same &&= Math.abs(mine - value) < 0.01;
   }
   const [search, whole, solve] = [searches, wholes, solves].map(median);

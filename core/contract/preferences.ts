@@ -2,10 +2,16 @@ import * as z from 'zod';
 import { School } from '../exercise';
 import { Pace, defaultPace } from '../plan';
 
+const said = (most: number) => z.string().trim().min(1).max(most);
+export const OwnWord = z.strictObject({ word: said(40), means: said(120) });
+export type OwnWord = z.infer<typeof OwnWord>;
+
 /** What the teacher prefers everywhere; a new class begins with it. */
 export const Preferences = z.strictObject({
   school: School,
   /** Came after the answers: what was written without it has the pace that Needlework starts with. */
   pace: Pace.default(defaultPace),
+  /** The teacher's own words, and what they mean here; search knows them. */
+  words: z.array(OwnWord).max(200).default([]),
 });
 export type Preferences = z.infer<typeof Preferences>;

@@ -1,3 +1,5 @@
+import { type Spoken, meantBy, spoken } from './spoken';
+
 /** One word with one meaning; for places, movements and muscles a plain word and its anatomical name. */
 export interface Term {
   readonly word: string;
@@ -126,14 +128,20 @@ export const glossary: readonly Term[] = [
   ),
   inExercise('role', 'What a foot does: works, stands, anchors, rests.'),
   teaching('lead', 'The foot that starts.'),
-  teaching('weaker first, extra set', 'Sides unequal on purpose.'),
+  teaching(
+    'weaker first, a few more, extra set, one foot only',
+    'How the sides share an item; all but the first are unequal on purpose.',
+  ),
   teaching('pace', 'What happens around the work and how long it takes: set-up, talk, changing foot, getting there.'),
   teaching('set-up, second set-up', 'From naming the exercise to the first rep; the same for the other foot.'),
   teaching('transition', 'Leaving one item for the next: position, kit, floor, facing, band.'),
   teaching('talk before, talk over', 'Talk that costs time; talk that runs beside the work.'),
   teaching('compare', 'Standing on both feet between the two sides.'),
-  teaching('re-check', 'A look or walk that repeats an earlier one.'),
-  teaching('new, known', 'Whether this group has met the exercise.'),
+  teaching(
+    're-check',
+    'A look, walk or drill that looks again: at a drill, which it follows wherever that goes, or at the class.',
+  ),
+  teaching('new, seen once, known', 'How well this group has met the exercise.'),
   here('timeline, event, lane', 'The plan in time; one piece of it; body of each foot, or voice.'),
   here('likely', 'The range in which four classes of five end.'),
   here('thread, stitch', 'The timeline as a picture; one rep on it.'),
@@ -157,9 +165,17 @@ export const glossary: readonly Term[] = [
   inExercise('swap', 'Another exercise, or another piece of kit, in the place of this one, with what changes.'),
   inExercise('original', 'A built-in exercise as it came; a changed one can be returned to it.'),
   inClass(
-    'hand-over',
-    'How an item needs to find the room, or leaves it: position, facing, kit, placement of the band and its foot, mats or floor.',
+    'hand-over, room',
+    'What a visit needs to find; the room as the last one left it: position, facing, kit in use and kit that is out, mats, band and its foot.',
   ),
+  inClass('arrival', 'Getting to a visit and setting it up: a function of the room and of what the visit needs.'),
+  inClass('pass', 'One foot’s way through a ring; a two-foot item may be done in each.'),
+  inExercise(
+    'pair',
+    'Two halves of one job: turn in and turn out, straight knee and bent knee. They get the same dose.',
+  ),
+  here('bend', 'Which way fit takes a class: shorter raises nothing, longer cuts nothing.'),
+  here('spoken', 'What people say for something that is called otherwise here.'),
   inClass(
     'window',
     'The work and the rests inside it of an item’s main option; easier and harder options fill the same. What is left over is rest.',
@@ -203,16 +219,29 @@ export const glossary: readonly Term[] = [
   teaching('lock, priority', 'An item that fit must not touch; which items go first when time is short.'),
 ];
 
-/** Terms in which every word asked for is found, in plain or anatomical name or in the meaning. */
-export function findTerms(asked: string): Term[] {
-  const words = asked
-    .toLowerCase()
-    .split(/\s+/)
-    .filter((word) => word !== '');
+/**
+ * Terms in which every word asked for is found, in plain or anatomical name or in the meaning; also by what people say for
+ * them elsewhere.
+ */
+export function findTerms(asked: string, own: readonly Spoken[] = []): Term[] {
+  const ways = meantBy(asked, own).map((way) =>
+    way
+      .toLowerCase()
+      .split(/\s+/)
+      .filter((word) => word !== ''),
+  );
   return glossary.filter(({ word, anatomical, meaning }) => {
     const text = `${word} ${anatomical ?? ''} ${meaning}`.toLowerCase();
-    return words.every((w) => text.includes(w));
+    return ways.some((words) => words.every((w) => text.includes(w)));
   });
+}
+
+/** What people say that holds these words, theirs first. */
+export function findSpoken(asked: string, own: readonly Spoken[] = []): Spoken[] {
+  const words = asked.toLowerCase().trim();
+  return [...own, ...spoken].filter(
+    ({ word, means }) => words === '' || `${word} ${means}`.toLowerCase().includes(words),
+  );
 }
 
 /** The list as a Markdown page. */

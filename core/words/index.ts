@@ -1,2 +1,3 @@
 export * from './check-wording';
 export * from './glossary';
+export * from './spoken';

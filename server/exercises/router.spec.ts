@@ -216,13 +216,15 @@ describe('a changed built-in exercise', () => {
 describe('what the teacher prefers', () => {
   it('starts at the defaults, is kept, and refuses an answer that no school gives', async () => {
     const pace = { ...defaultPace(), moveBandSeconds: 20 };
-    await get('/api/preferences').expect(200, { school: defaultSchool, pace: defaultPace() });
+    await get('/api/preferences').expect(200, { school: defaultSchool, pace: defaultPace(), words: [] });
     const school = { ...defaultSchool, breath: 'out-on-effort' };
-    await put('/api/preferences', { school, pace }).expect(204);
-    await get('/api/preferences').expect(200, { school, pace });
+    const words = [{ word: 'limpet', means: 'short foot' }];
+    await put('/api/preferences', { school, pace, words }).expect(204);
+    await get('/api/preferences').expect(200, { school, pace, words });
     await put('/api/preferences', { school: { ...school, breath: 'sideways' }, pace }).expect(422);
     await put('/api/preferences', { school, pace: { ...pace, talkNewSeconds: -1 } }).expect(422);
-    await get('/api/preferences').expect(200, { school, pace });
+    await put('/api/preferences', { school, pace, words: [{ word: '', means: 'x' }] }).expect(422);
+    await get('/api/preferences').expect(200, { school, pace, words });
     expect(server.faults).toEqual([]);
   });
 });

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { Preferences } from '@core/contract';
+import { OwnWord, type Preferences } from '@core/contract';
 import { School, defaultSchool } from '@core/exercise';
 import { Pace, defaultPace } from '@core/plan';
 import type { Db } from '../database';
@@ -7,7 +7,8 @@ import { preferences } from '../schema';
 
 /** What was saved earlier may lack a question that came later, or hold an answer that is gone. */
 const Answers = z.record(z.string(), z.unknown()).catch({});
-const Saved = z.object({ school: Answers, pace: Answers }).catch({ school: {}, pace: {} });
+const Words = z.array(OwnWord).catch([]);
+const Saved = z.object({ school: Answers, pace: Answers, words: Words }).catch({ school: {}, pace: {}, words: [] });
 
 /** The answers that still are answers, over where Needlework starts. */
 function over<T extends object>(
@@ -31,8 +32,8 @@ export class PreferenceStore {
 
   read(): Preferences {
     const row = this.db.select().from(preferences).get();
-    const { school, pace } = Saved.parse(row ? JSON.parse(row.body) : {});
-    return { school: over(defaultSchool, School.shape, school), pace: over(defaultPace(), Pace.shape, pace) };
+    const { school, pace, words } = Saved.parse(row ? JSON.parse(row.body) : {});
+    return { school: over(defaultSchool, School.shape, school), pace: over(defaultPace(), Pace.shape, pace), words };
   }
 
   save(body: Preferences): void {

@@ -177,7 +177,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id: 'pref-1',
-      preferences: { school: defaultSchool, pace: defaultPace() },
+      preferences: { school: defaultSchool, pace: defaultPace(), words: [] },
     });
     http.expectOne({ method: 'PUT', url: '/api/preferences' }).flush(null);
     expect(outbox.newest('preferences')).toBeNull();
@@ -189,7 +189,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id,
-      preferences: { school: defaultSchool, pace: defaultPace() },
+      preferences: { school: defaultSchool, pace: defaultPace(), words: [] },
     });
     const first = outbox.send(preferences('pref-1'));
     await soon();

@@ -53,7 +53,7 @@ describe('how this teacher teaches', () => {
     await soon();
     expect(store.shelf.size).toBe(1);
     const request = saved();
-    expect(request.request.body).toEqual({ school: { ...theirs, breath: 'out-on-effort' }, pace });
+    expect(request.request.body).toEqual({ school: { ...theirs, breath: 'out-on-effort' }, pace, words: [] });
     request.flush(null);
     expect(preferences.state()).toBe('saved');
   });
@@ -64,7 +64,7 @@ describe('how this teacher teaches', () => {
     expect(preferences.pace()).toEqual({ ...pace, talkNewSeconds: 8 });
     await soon();
     const request = saved();
-    expect(request.request.body).toEqual({ school: theirs, pace: { ...pace, talkNewSeconds: 8 } });
+    expect(request.request.body).toEqual({ school: theirs, pace: { ...pace, talkNewSeconds: 8 }, words: [] });
     request.flush(null);
   });
 

@@ -1,7 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, Subject, filter, map } from 'rxjs';
-import type { Preferences as Preferred } from '@core/contract';
+import type { OwnWord, Preferences as Preferred } from '@core/contract';
 import { type School, defaultSchool } from '@core/exercise';
 import { type Pace, defaultPace } from '@core/plan';
 import { loading, waiting } from './loading';
@@ -37,11 +37,13 @@ export class Preferences {
 
   /** The answers given here, else those on the server, else where Needlework starts. */
   private readonly preferred = computed(
-    (): Preferred => this.answered() ?? this.read().value ?? { school: defaultSchool, pace: defaultPace() },
+    (): Preferred => this.answered() ?? this.read().value ?? { school: defaultSchool, pace: defaultPace(), words: [] },
   );
   readonly school = computed(() => this.preferred().school);
   /** What happens around the work, and how long it takes with this teacher. */
   readonly pace = computed(() => this.preferred().pace);
+  /** Words of the teacher's own, newest first. */
+  readonly words = computed(() => this.preferred().words);
   readonly state = computed((): PreferenceState => {
     const saving = this.saving();
     if (saving) return saving;
@@ -68,6 +70,19 @@ export class Preferences {
 
   setPace(change: Partial<Pace>): void {
     this.prefer({ pace: { ...this.pace(), ...change } });
+  }
+
+  /** A word of one's own, or a new meaning for one. */
+  addWord(word: OwnWord): void {
+    this.prefer({ words: [word, ...this.withoutWord(word.word)] });
+  }
+
+  removeWord(word: string): void {
+    this.prefer({ words: this.withoutWord(word) });
+  }
+
+  private withoutWord(word: string): OwnWord[] {
+    return this.words().filter((known) => known.word.toLowerCase() !== word.toLowerCase());
   }
 
   /** Nothing is answered before the answers there are have been read: they would be lost. */

@@ -1,5 +1,6 @@
 import MiniSearch from 'minisearch';
 import { searchTextOf } from '@core/library';
+import { type Spoken, meantBy } from '@core/words';
 import type { ExerciseRevision } from '@core/contract';
 
 /** Finds exercises by any of their words; the beginnings of words count, and a slip of the finger. */
@@ -18,9 +19,13 @@ export class SearchIndex {
     this.index.addAll(library.map(({ exercise }) => searchTextOf(exercise)));
   }
 
-  /** Ids in the order of how well they answer; null when nothing is asked. */
-  find(asked: string): ReadonlyMap<string, number> | null {
+  /**
+   * Ids in the order of how well they answer; null when nothing is asked. What people say elsewhere is understood, the
+   * teacher's own words too.
+   */
+  find(asked: string, own: readonly Spoken[] = []): ReadonlyMap<string, number> | null {
     if (asked.trim() === '') return null;
-    return new Map(this.index.search(asked).map((found, i) => [String(found.id), i]));
+    const found = meantBy(asked, own).flatMap((way) => this.index.search(way).map(({ id }) => String(id)));
+    return new Map([...new Set(found)].map((id, i) => [id, i]));
   }
 }

@@ -76,7 +76,7 @@ export class LibraryPage implements OnInit {
   };
 
   protected readonly found = computed<readonly ExerciseRevision[]>(() => {
-    const ranked = this.store.index().find(this.asked());
+    const ranked = this.store.index().find(this.asked(), this.preferences.words());
     const filter = { ...this.filter(), school: this.mine() ? this.preferences.school() : null };
     const list = (this.store.exercises() ?? []).filter(
       (r) => (ranked === null || ranked.has(r.exercise.id)) && suits(r.exercise, filter, () => this.store.usualMs(r)),

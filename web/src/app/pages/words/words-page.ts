@@ -1,13 +1,23 @@
-import { ChangeDetectionStrategy, Component, computed, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
-import { type Term, checkWording, findTerms } from '@core/words';
+import { MatButton } from '@angular/material/button';
+import { type Term, checkWording, findSpoken, findTerms } from '@core/words';
+import { type PreferenceState, Preferences } from '../../data/preferences';
 import { TopBar } from '../../parts/top/top-bar';
 
-/** The glossary, and a place to read one's own cues for muddles. */
+const states: Readonly<Record<PreferenceState, string>> = {
+  saved: '',
+  saving: 'Saving …',
+  fetching: '',
+  'not-read': 'The server does not answer: words can be added when it does.',
+  'not-saved': 'Not saved yet. It is kept here and sent when the server is back.',
+};
+
+/** The glossary, what people say elsewhere, and a place to read one's own cues for muddles. */
 @Component({
   selector: 'nw-words-page',
-  imports: [MatFormField, MatInput, MatLabel, TopBar],
+  imports: [MatButton, MatFormField, MatInput, MatLabel, TopBar],
   template: `
     <nw-top-bar />
     <main>
@@ -36,7 +46,48 @@ import { TopBar } from '../../parts/top/top-bar';
                 </div>
               }
             </dl>
-          } @empty {
+          }
+          @if (said().length > 0 || asked() === '') {
+            <h2>what people say elsewhere</h2>
+            <form class="own" (submit)="add(word, means); $event.preventDefault()">
+              <mat-form-field subscriptSizing="dynamic">
+                <mat-label>A word of mine</mat-label>
+                <input matInput #word maxlength="40" autocomplete="off" />
+              </mat-form-field>
+              <mat-form-field subscriptSizing="dynamic">
+                <mat-label>What it is called here</mat-label>
+                <input matInput #means maxlength="120" autocomplete="off" />
+              </mat-form-field>
+              <button matButton="outlined" type="submit">Add it</button>
+            </form>
+            <p class="state" role="status">{{ state() }}</p>
+            <dl>
+              @for (spoken of said(); track spoken.word) {
+                <div>
+                  <dt>
+                    {{ spoken.word }}
+                    @if (spoken.own) {
+                      <small>yours</small>
+                    }
+                  </dt>
+                  <dd>
+                    {{ spoken.means }}
+                    @if (spoken.own) {
+                      <button
+                        matButton
+                        type="button"
+                        [attr.aria-label]="'Take out “' + spoken.word + '”'"
+                        (click)="preferences.removeWord(spoken.word)"
+                      >
+                        Take it out
+                      </button>
+                    }
+                  </dd>
+                </div>
+              }
+            </dl>
+          }
+          @if (groups().length === 0 && said().length === 0) {
             <p class="none">No word like that. Try a shorter one, or the anatomical name.</p>
           }
         </section>
@@ -72,14 +123,36 @@ import { TopBar } from '../../parts/top/top-bar';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WordsPage {
+  protected readonly preferences = inject(Preferences);
   protected readonly asked = signal('');
   protected readonly text = signal('');
   protected readonly groups = computed(() => {
-    const terms = findTerms(this.asked());
+    const terms = findTerms(this.asked(), this.preferences.words());
     const abouts: Term['about'][] = ['the foot', 'the exercise', 'the class', 'teaching', 'the application'];
     return abouts
       .map((about) => ({ about, terms: terms.filter((t) => t.about === about) }))
       .filter((group) => group.terms.length > 0);
   });
+  /** Names from elsewhere, the teacher's own first; search understands them. */
+  protected readonly said = computed(() => {
+    const own = this.preferences.words();
+    return findSpoken(this.asked(), own).map((found) => ({ ...found, own: own.includes(found) }));
+  });
+  private readonly refused = signal('');
+  protected readonly state = computed(() => this.refused() || states[this.preferences.state()]);
+
+  protected add(word: HTMLInputElement, means: HTMLInputElement): void {
+    const [said, meant] = [word.value.trim(), means.value.trim()];
+    if (said === '' || meant === '') {
+      this.refused.set('A word and what it is called here: both are needed.');
+      (said === '' ? word : means).focus();
+      return;
+    }
+    this.refused.set('');
+    this.preferences.addWord({ word: said, means: meant });
+    word.value = means.value = '';
+    word.focus();
+  }
+
   protected readonly notes = computed(() => checkWording(this.text()));
 }

@@ -83,7 +83,10 @@ describe('the running order', () => {
       ?.click();
     await refresh();
     expect(texts('.dose')[1]).toBe('0:15, walking · looks again at it');
-    expect(store.plan()?.blocks[0]?.items[1]).toMatchObject({ recheck: { of: 'item-0' }, exerciseId: 'walk-and-compare' });
+    expect(store.plan()?.blocks[0]?.items[1]).toMatchObject({
+      recheck: { of: 'item-0' },
+      exerciseId: 'walk-and-compare',
+    });
   });
 
   it('renames a block, but never to nothing', async () => {

@@ -22,6 +22,7 @@ import { kitNames } from '@core/kit';
 import { type Plan, addExercise } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { Icon } from '../../../parts/icon/icon';
+import { Preferences } from '../../../data/preferences';
 import { LibraryStore } from '../../../data/library-store';
 import { otherSchool } from '../../../parts/saying/school-words';
 import { pickerKeys } from '../designer-keys';
@@ -61,6 +62,7 @@ interface Found {
 export class Picker {
   private readonly store = inject(PlanStore);
   protected readonly exercises = inject(LibraryStore);
+  private readonly preferences = inject(Preferences);
   private readonly library = computed(() => this.exercises.exercises() ?? []);
   readonly plan = input.required<Plan>();
   readonly picked = output<ExerciseRevision>();
@@ -81,7 +83,7 @@ export class Picker {
 
   /** Everything that answers, best first; without a question in the order of a class. */
   private readonly answering = computed(() => {
-    const ranked = this.exercises.index().find(this.search());
+    const ranked = this.exercises.index().find(this.search(), this.preferences.words());
     const order = (r: ExerciseRevision) => ranked?.get(r.exercise.id) ?? familyOrder(r);
     return this.library()
       .filter(
