@@ -45,7 +45,7 @@ test('the dose speaks: 3 rounds of 30 s at 3 contact points on each foot are 9:0
   await designer.add('strap', 'Press a strap under the inner ball');
   await designer.row('Press a strap').click();
   await expect(designer.number('rounds')).toHaveValue('3');
-  await page.getByRole('button', { name: 'per …' }).click();
+  await page.getByRole('button', { name: 'repeat per …' }).click();
   await page.getByRole('menuitem', { name: '3 contact points' }).click();
   await expect(page.locator('nw-dose-sentence .product')).toHaveText(
     '3 contact points × 3 rounds × 2 feet = 18 holds, 9:00',

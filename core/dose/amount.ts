@@ -1,6 +1,6 @@
-import type { Dose, DosePart } from './dose';
+import { type DoseKind, type DosePart, doseKinds, kindOf, kinds } from './kinds';
 import type { NumberOf, Scale } from './kind';
-import { type DoseKind, doseKinds, kindOf, kinds } from './kinds';
+type Dose = DosePart[];
 import { usualSetRest } from './part';
 import { sayableCounts, sayablePauses, sayablePhaseSeconds, sayableSeconds, sayableTempos } from './sayable';
 
@@ -26,8 +26,46 @@ export function withNumber<P extends DosePart>(part: P, name: string, value: num
     name === 'sets' && value > 1 && changed.setRestSeconds === 0
       ? { ...changed, setRestSeconds: usualSetRest }
       : changed;
-  return kindOf(part).inOrder?.(rested) ?? rested;
+  const ordered = kindOf(part).inOrder?.(rested) ?? rested;
+  return name === amountName(part) ? withinRange(ordered) : ordered;
 }
+
+/** A range that holds the usual amount: one outside it becomes its nearer end. */
+function withinRange<P extends DosePart>(part: P): P {
+  const said = part.range;
+  const own = numberIn(part, amountName(part));
+  const [first, last] = [said?.[0] ?? own, said?.at(-1) ?? own];
+  if (!said || (own >= first && own <= last)) return part;
+  return { ...part, range: own < first ? [own, ...said.slice(1)] : [...said.slice(0, -1), own] };
+}
+
+/**
+ * A part said as a range: from its least to its most, or so many to choose from. Not judged here: one that is typed upside
+ * down is refused with its reason by the command that carries it.
+ */
+export function withRange<P extends DosePart>(part: P, said: readonly number[] | null): P {
+  const { range, ...rest } = part;
+  void range;
+  return (said ? { ...rest, range: [...said] } : rest) as P;
+}
+
+/** A part that goes on until something shows; null for one that ends by its number. */
+export function withUntil<P extends DosePart>(part: P, sign: string | null): P {
+  const { until, ...rest } = part;
+  void until;
+  return (sign === null ? rest : { ...rest, until: sign }) as P;
+}
+
+/** The range that a part would usually be said with: the sayable numbers before and after its amount. */
+export function usualRange(part: DosePart): readonly [number, number] {
+  const name = amountName(part);
+  const own = numberIn(part, name);
+  const said = sayableOn(numberOf(part, name)?.scale ?? 'counts').filter((n) => n > 0);
+  return [said.findLast((n) => n < own) ?? own, said.find((n) => n > own) ?? own + 1];
+}
+
+/** Whether a part goes on until the teacher taps: by feel, or until a sign shows. It owes nothing. */
+export const isOpen = (part: DosePart): boolean => kindOf(part).open === true || part.until !== undefined;
 
 const setsNumber: NumberOf = { meaning: 'rounds', scale: 'counts', fits: true };
 /** What is known of a number of a part: its meaning and its scale; null for a name it does not have. */
@@ -59,9 +97,26 @@ export function withField(part: DosePart, path: string, value: number, phaseSeco
   return kindOf(part).write?.(part, steps, value, phaseSeconds) ?? { ...part, [String(head)]: value };
 }
 
-/** A part counted another way: its rounds and multipliers stay, its numbers start at plain ones. */
-export function asKind({ sets, setRestSeconds, multipliers }: DosePart, kind: DoseKind): DosePart {
-  return { ...kinds[kind].plain, sets, setRestSeconds, multipliers };
+/**
+ * A part counted another way: its rounds and multipliers stay, and its amount is the sayable one that takes about as long
+ * as it did.
+ * @param phaseSeconds seconds of each phase of one rep
+ */
+export function asKind(part: DosePart, kind: DoseKind, phaseSeconds: readonly number[]): DosePart {
+  if (kind === part.kind) return part;
+  const { sets, setRestSeconds, multipliers, until } = part;
+  const plain: DosePart = withUntil({ ...kinds[kind].plain, sets, setRestSeconds, multipliers }, until ?? null);
+  const lasts = (of: DosePart) => {
+    const { units, gapMs, unitStartMs } = kindOf(of).layOut(of, phaseSeconds);
+    return unitStartMs(units) + (units - 1) * gapMs;
+  };
+  const asked = lasts(part);
+  const name = amountName(plain);
+  const { schema } = kindOf(plain);
+  return sayableOn(numberOf(plain, name)?.scale ?? 'counts')
+    .map((value) => withNumber(plain, name, value))
+    .filter((tried) => schema.safeParse(tried).success)
+    .reduce((best, tried) => (Math.abs(lasts(tried) - asked) < Math.abs(lasts(best) - asked) ? tried : best), plain);
 }
 
 /** The numbers of a dose that fit may change, put into the shape another dose has: its multipliers, tempo and pauses. */

@@ -1,11 +1,11 @@
-import { asKind, withField, withSets } from './amount';
+import { asKind, isOpen, usualRange, withField, withNumber, withRange, withSets, withUntil } from './amount';
 import { Dose, DosePart, DoseRange, changeRange } from './dose';
 import { byFeel, counts, holds, passes, reps, stops, timed, travel } from './kinds';
 import { nextSayable, sayableCounts, sayablePauses, sayableSeconds } from './sayable';
 import { doseProduct, doseTokens, sayDose, sayPart } from './sentence';
 import { fillWindow } from './window';
 import { beatMs } from './kind';
-import { partTime, phasesMsOf } from './work';
+import { doseTime, partTime, phasesMsOf } from './work';
 
 const refusedAt = (part: unknown) => DosePart.safeParse(part).error?.issues[0]?.path.join('.');
 
@@ -168,10 +168,41 @@ describe('changing one number of a dose', () => {
     );
   });
 
-  it('counted another way keeps rounds and multipliers', () => {
+  it('counted another way keeps rounds and multipliers, and takes about as long as it did', () => {
     const part = reps(8, { sets: 3, setRest: 20, per: { toes: 5 } });
-    expect(asKind(part, 'hold')).toEqual(holds(1, 30, 5, { sets: 3, setRest: 20, per: { toes: 5 } }));
-    expect(asKind(part, 'counts')).toEqual(counts(4, 8, 104, { sets: 3, setRest: 20, per: { toes: 5 } }));
+    // 8 reps of 4 s are 32 s at each toe
+    expect(asKind(part, 'hold', [4])).toEqual(holds(1, 30, 5, { sets: 3, setRest: 20, per: { toes: 5 } }));
+    expect(asKind(part, 'timed', [4])).toEqual(timed(30, { sets: 3, setRest: 20, per: { toes: 5 } }));
+    expect(asKind(timed(60), 'reps', [4])).toEqual(reps(15));
+  });
+
+  it('said as a range counts the usual one; a number outside moves the nearer end', () => {
+    const said = withRange(reps(10), [10, 12]);
+    expect(sayPart(said, 'each')).toBe('10 to 12 reps, each foot');
+    expect(sayPart(withRange(reps(15), [10, 15, 20]), 'both')).toBe('10, 15 or 20 reps, both feet');
+    expect(sayPart(withRange(holds(1, 45, 0), [30, 60]), 'both')).toBe('30 to 60 s, both feet');
+    expect(doseTime([said], [4]).workMs).toBe(40_000);
+    expect(withNumber(said, 'reps', 15).range).toEqual([10, 15]);
+    expect(withNumber(said, 'reps', 8).range).toEqual([8, 12]);
+    expect(withRange(said, null)).toEqual(reps(10));
+    expect(usualRange(reps(10))).toEqual([8, 12]);
+  });
+
+  it('a range typed upside down, or without its usual number, is refused by name', () => {
+    const why = (range: number[]) => DosePart.safeParse(withRange(reps(10), range)).error?.issues[0]?.message;
+    expect([why([12, 10]), why([12, 15]), why([10]), why([10, 12])]).toEqual([
+      'range-order',
+      'range-usual',
+      'range-form',
+      undefined,
+    ]);
+  });
+
+  it('may end by a sign in place of a number', () => {
+    const felt = withUntil(withRange(reps(8), [5, 10]), 'the toes fan');
+    expect(sayPart(felt, 'each')).toBe('5 to 10 reps until the toes fan, each foot');
+    expect([isOpen(felt), isOpen(reps(8)), isOpen(byFeel(20, 40, 60))]).toEqual([true, false, true]);
+    expect(withUntil(felt, null)).toEqual(withRange(reps(8), [5, 10]));
   });
 
   it('one more set brings its rest; nobody does less than one or more than twenty', () => {
@@ -182,10 +213,11 @@ describe('changing one number of a dose', () => {
 
   it('a range follows when one of its doses is counted another way', () => {
     const range = { least: [reps(4)], usual: [reps(8)], most: [reps(12)], source: 'usual practice' as const };
-    expect(changeRange(range, 'usual', [reps(10)])).toMatchObject({ least: [reps(4)], usual: [reps(10)] });
-    expect(changeRange(range, 'most', [timed(60)])).toEqual({
-      least: [timed(60)],
-      usual: [timed(60)],
+    expect(changeRange(range, 'usual', [reps(10)], [5])).toMatchObject({ least: [reps(4)], usual: [reps(10)] });
+    // 4 and 8 reps of 5 s: each becomes the time it took
+    expect(changeRange(range, 'most', [timed(60)], [5])).toEqual({
+      least: [timed(20)],
+      usual: [timed(45)],
       most: [timed(60)],
       source: "Needlework's own",
     });

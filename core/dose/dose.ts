@@ -1,13 +1,19 @@
 import * as z from 'zod';
+import { amountName, asKind, numberIn } from './amount';
 import { type DosePart as Part, kinds } from './kinds';
 
 type PartSchema = (typeof kinds)[keyof typeof kinds]['schema'];
 
 /** One part of a dose: one of the kinds, as each of them says. */
-export const DosePart = z.discriminatedUnion(
-  'kind',
-  Object.values(kinds).map((kind) => kind.schema) as [PartSchema, ...PartSchema[]],
-);
+export const DosePart = z
+  .discriminatedUnion('kind', Object.values(kinds).map((kind) => kind.schema) as [PartSchema, ...PartSchema[]])
+  .refine(
+    (part) => {
+      const own = numberIn(part, amountName(part));
+      return !part.range || (own >= (part.range[0] ?? own) && own <= (part.range.at(-1) ?? own));
+    },
+    { error: 'range-usual', path: ['range'] },
+  );
 export type DosePart = Part;
 
 /** A dose is mostly one part; a composite is common (10 to 15 reps, then one hold of 10 to 30 s). */
@@ -31,9 +37,21 @@ export function sameKinds(a: Dose, b: Dose): boolean {
   return a.length === b.length && a.every((part, i) => part.kind === b[i]?.kind);
 }
 
-/** A range with one of its doses changed; where that is counted another way, the others follow it. */
-export function changeRange(range: DoseRange, which: 'least' | 'usual' | 'most', dose: Dose): DoseRange {
-  const like = (other: Dose) => (sameKinds(other, dose) ? other : dose);
+/**
+ * A range with one of its doses changed; where that is counted another way, the others are too, each as long as it was.
+ * @param phaseSeconds seconds of each phase of one rep
+ */
+export function changeRange(
+  range: DoseRange,
+  which: 'least' | 'usual' | 'most',
+  dose: Dose,
+  phaseSeconds: readonly number[],
+): DoseRange {
+  const like = (other: Dose) => {
+    if (sameKinds(other, dose)) return other;
+    if (other.length !== dose.length) return dose;
+    return other.map((part, i) => asKind(part, dose[i]?.kind ?? part.kind, phaseSeconds));
+  };
   const changed = { ...range, [which]: dose };
   return {
     least: like(changed.least),

@@ -2,15 +2,19 @@ export {
   asKind,
   fittingNumbers,
   inShape,
+  isOpen,
   kindChoices,
   amountName,
   numberIn,
   numberOf,
   sayableOn,
   unitsOf,
+  usualRange,
   withField,
   withNumber,
+  withRange,
   withSets,
+  withUntil,
 } from './amount';
 export * from './dose';
 export { lengthsNotPasses } from './older';

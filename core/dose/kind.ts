@@ -78,8 +78,8 @@ export interface Kind<
     part: P,
     phases: readonly PhaseLength[],
   ) => readonly (string | { readonly at: keyof P & string } | DoseToken)[];
-  /** The amount in short: "12 reps", "4 holds of 10 s". */
-  readonly say: (part: P) => string;
+  /** The amount in short: "12 reps", "4 holds of 10 s". The amount itself may be a range in words: "10 to 12". */
+  readonly say: (part: P, amount: string) => string;
   /** The number that makes the part longer or shorter: what a window or a slot changes first. */
   readonly amount: (part: P) => keyof P & string;
   /** A changed part with its numbers in order again, where they depend on each other. */
@@ -115,6 +115,8 @@ export interface Kind<
   readonly roundsPhases: boolean;
   /** Its first unit doubles as the demonstration of a new exercise. */
   readonly demonstrated: boolean;
+  /** It has no end of its own: it goes on until the teacher taps. */
+  readonly open?: true;
   /** A school may give its number as a time, or until it is felt. */
   readonly countable: boolean;
 }

@@ -46,7 +46,7 @@ describe('every kind of dose', () => {
     fc.assert(
       fc.property(anyPart, fc.constantFrom(...doseKinds), (part, kind) => {
         const { sets, setRestSeconds, multipliers } = part;
-        expect(asKind(part, kind)).toEqual({ ...kinds[kind].plain, sets, setRestSeconds, multipliers });
+        expect(asKind(part, kind, [2, 3])).toMatchObject({ kind, sets, setRestSeconds, multipliers });
       }),
     );
   });

@@ -31,11 +31,22 @@ export const shared = {
     .array(Multiplier)
     .max(3)
     .refine((list) => new Set(list.map((m) => m.per)).size === list.length, { error: 'multiplier-twice' }),
+  /** As it is said: "10 to 12", "10, 15 or 20", "30 to 60 s". The amount is the usual one of these; the plan counts that. */
+  range: z
+    .array(z.int().min(1).max(3600))
+    .min(2, { error: 'range-form' })
+    .max(4, { error: 'range-form' })
+    .refine((said) => said.every((n, i) => i === 0 || n > (said[i - 1] ?? 0)), { error: 'range-order' })
+    .optional(),
+  /** What ends it, as the teacher says it: "the toes fan". Then it goes on until the teacher taps. */
+  until: z.string().trim().min(1).max(60).optional(),
 };
 export interface Shared {
   readonly sets: number;
   readonly setRestSeconds: number;
   readonly multipliers: readonly Multiplier[];
+  readonly range?: readonly number[] | undefined;
+  readonly until?: string | undefined;
 }
 
 /** Rest that two rounds get where nobody named one, seconds (Needlework's own). */

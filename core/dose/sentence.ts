@@ -1,5 +1,5 @@
 import { sayTime } from '../say-time';
-import { numberIn, numberOf, unitsOf } from './amount';
+import { amountName, numberIn, numberOf, unitsOf } from './amount';
 import type { DosePart } from './dose';
 import { type DoseToken, type PhaseLength, fieldToken, many } from './kind';
 import { kindOf, kinds } from './kinds';
@@ -59,7 +59,16 @@ export const sayUnit = (kind: DosePart['kind'], n: number): string => many(n, ki
 export function sayPart(part: DosePart, feet: FeetPattern | null): string {
   const rounds = part.sets === 1 ? '' : `${part.sets} rounds of `;
   const points = part.multipliers.map((m) => `, ${m.count} ${sayMultiplier(m.per, m.count)}`).join('');
-  return `${rounds}${kindOf(part).say(part)}${points}${feet ? `, ${feetWords[feet]}` : ''}`;
+  const until = part.until === undefined ? '' : ` until ${part.until}`;
+  return `${rounds}${kindOf(part).say(part, amountWords(part))}${until}${points}${feet ? `, ${feetWords[feet]}` : ''}`;
+}
+
+/** The amount as it is said: "10", "10 to 12", "10, 15 or 20". */
+export function amountWords(part: DosePart): string {
+  const said = part.range;
+  if (!said) return String(numberIn(part, amountName(part)));
+  if (said.length === 2) return said.join(' to ');
+  return `${said.slice(0, -1).join(', ')} or ${said.at(-1) ?? ''}`;
 }
 
 /** What "n" comes to: the factors, their product in units of the part, and the time of that work. */

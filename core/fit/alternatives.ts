@@ -1,6 +1,7 @@
 import {
   type Dose,
   type DosePart,
+  amountName,
   doseTime,
   fittingNumbers,
   inShape,
@@ -63,7 +64,10 @@ type Counted = Omit<Alternative, 'cost'>;
 function partChoices(part: DosePart, least?: DosePart, most?: DosePart): Counted[] {
   let choices: { part: DosePart; steps: number }[] = [{ part, steps: 0 }];
   for (const name of fittingNumbers(part)) {
-    const values = valuesOf(part, name, least, most);
+    // A dose that is said as a range stays inside what is said.
+    const said = name === amountName(part) ? part.range : undefined;
+    const ends = said && [said[0], said.at(-1)].map((n) => withNumber(part, name, n ?? numberIn(part, name)));
+    const values = valuesOf(part, name, ends?.[0] ?? least, ends?.[1] ?? most);
     choices = choices.flatMap((choice) =>
       values.map(({ value, steps }) => ({
         part: steps === 0 ? choice.part : withNumber(choice.part, name, value),

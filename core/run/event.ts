@@ -9,6 +9,8 @@ export const RunAction = z.discriminatedUnion('kind', [
   /** Freezes the count. */
   z.strictObject({ kind: z.literal('held') }),
   z.strictObject({ kind: z.literal('resumed') }),
+  /** Work that has no end of its own (by feel, or until something shows) is enough. */
+  z.strictObject({ kind: z.literal('enough') }),
   /** To the start of a bout, where it waits. */
   z.strictObject({ kind: z.literal('moved'), bout: z.int().min(0) }),
   /** A change of the plan while it is taught: one set more, one less. */

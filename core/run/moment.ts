@@ -1,9 +1,9 @@
-import { type DosePart, beatMs, kindOf, sayMultiplier, sayUnit } from '../dose';
+import { type DosePart, amountWords, beatMs, kindOf, sayMultiplier, sayUnit } from '../dose';
 import type { Phase } from '../exercise';
 import { type Side, findItem } from '../plan';
 import { type ItemTime, type TimelineEvent, phaseAt } from '../timeline';
 import type { Bout } from './bout';
-import { type RunState, counting, currentBout, statusMs } from './run';
+import { type RunState, counting, currentBout, passedMs, workMsOf } from './run';
 
 /** What the floor shows of a bout that is being counted. */
 export interface Moment {
@@ -11,6 +11,8 @@ export interface Moment {
   /** The number that leads the screen, and what it counts. */
   readonly count: string;
   readonly of: string;
+  /** It goes on until the teacher taps. */
+  readonly open: boolean;
   /** The foot at work at this instant; feet of an alternating exercise take turns. */
   readonly foot: TimelineEvent['feet'];
   /** The phase, or what the pause is for. */
@@ -38,7 +40,7 @@ export function momentOf(state: RunState): Moment | null {
   const bout = currentBout(state);
   const event = counting(state);
   if (!bout || !event) return null;
-  const atMs = bout.workStartMs + statusMs(state);
+  const atMs = bout.workStartMs + workMsOf(state);
   const found = bout.itemId === null ? null : findItem(state.plan, bout.itemId);
   const part = event.count ? (found?.item.dose[event.count.part] ?? null) : null;
   const execution = timeOf(state, bout)?.execution;
@@ -46,7 +48,8 @@ export function momentOf(state: RunState): Moment | null {
   const phase = execution?.phases[at?.index ?? 0] ?? null;
   return {
     event,
-    ...counted(event, part, atMs),
+    ...(event.open && part ? countedOpen(bout, event, part, passedMs(state)) : counted(event, part, atMs)),
+    open: event.open,
     foot: event.feet,
     doing: pauses[event.kind] ?? (at && phase ? phase.name : ''),
     phase,
@@ -76,6 +79,29 @@ function counted(
     count: secondsLeft(event, atMs),
     of: count.units > 1 ? `seconds, ${count.unit} of ${count.units}` : 'seconds',
   };
+}
+
+/** An open piece counts up, reps or seconds, with the window it usually ends in. */
+function countedOpen(
+  bout: Bout,
+  event: TimelineEvent,
+  part: DosePart,
+  passed: number,
+): { readonly count: string; readonly of: string } {
+  const piece = bout.events.filter(
+    (e) => e.open && e.count?.part === event.count?.part && e.count?.set === event.count?.set,
+  );
+  const own = piece.filter((e) => e.count?.station === event.count?.station);
+  const begun = own.find((e) => e.feet === event.feet) ?? event;
+  const sinceMs = passed - (begun.startMs - bout.workStartMs);
+  const { called } = kindOf(part);
+  const unitMs = event.endMs - event.startMs;
+  const window = kindOf(part).bounds?.(part);
+  const until = part.until === undefined ? 'until it is felt' : `until ${part.until}`;
+  if (called === 'units')
+    return { count: String(Math.floor(sinceMs / Math.max(1, unitMs)) + 1), of: `of ${amountWords(part)}, ${until}` };
+  const between = window ? `${window[0]} to ${window[2]}` : amountWords(part);
+  return { count: String(Math.floor(sinceMs / 1000) + 1), of: `seconds of ${between}, ${until}` };
 }
 
 /** The beat (1-based) that an instant of a phrase falls in. */

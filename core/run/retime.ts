@@ -1,5 +1,5 @@
 import { type Side, isUnequal } from '../plan';
-import { type RunState, currentBout, statusMs } from './run';
+import { type RunState, currentBout, workMsOf } from './run';
 
 /** How a class being taught stands against its plan, ms. */
 export interface LiveTimes {
@@ -22,7 +22,7 @@ export function retime(state: RunState): LiveTimes {
   const plannedMs = bout
     ? Math.min(
         bout.endMs,
-        state.status === 'work' ? bout.workStartMs + statusMs(state) : bout.startMs + spentSettingUp(state),
+        state.status === 'work' ? bout.workStartMs + workMsOf(state) : bout.startMs + spentSettingUp(state),
       )
     : total;
   const behindMs = state.atMs - plannedMs;

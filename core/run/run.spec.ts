@@ -1,11 +1,12 @@
 import fc from 'fast-check';
-import { holds, reps } from '../dose';
-import { type Plan, type PlanCommand, defaultPace } from '../plan';
+import { type Dose, byFeel, holds, reps, withRange, withUntil } from '../dose';
+import { type Plan, type PlanCommand, defaultPace, isUnequal } from '../plan';
 import { anyPlan, variedExercises } from '../testing/arbitrary';
 import { bareClass, sampleExercise, sampleRevision, timelineOf } from '../testing/sample';
-import { eventAt } from '../timeline';
+import { type TimelineEvent, eventAt } from '../timeline';
 import { type RunAction, type RunEvent, effective } from './event';
 import { boutsOf } from './bout';
+import { momentOf } from './moment';
 import { owed, retime } from './retime';
 import { tonesOf } from './tones';
 import { type RunState, advanceTo, counting, currentBout, replay, startRun } from './run';
@@ -189,14 +190,26 @@ describe('events', () => {
   });
 });
 
-/** Teaches any plan exactly as planned, in virtual time: a tap whenever the timeline moves on. */
+const piece = ({ open, count }: TimelineEvent) => open && `${count?.part} ${count?.set} ${count?.station}`;
+
+/** Teaches any plan exactly as planned, in virtual time: a tap whenever the timeline moves on, or open work is enough. */
 function taughtAsPlanned(any: Plan): { events: RunEvent[]; bouts: ReturnType<typeof boutsOf> } {
   const bouts = boutsOf(timelineOf(any, variedExercises));
-  const taps = bouts.flatMap((bout) => {
-    if (bout.goesStraightOn || bout.workStartMs === bout.startMs) return [bout.workStartMs];
-    return [bout.startMs, bout.workStartMs];
+  const taps = bouts.flatMap((bout): { atMs: number; event: RunAction }[] => {
+    const straight = bout.goesStraightOn || bout.workStartMs === bout.startMs;
+    const starts = straight ? [bout.workStartMs] : [bout.startMs, bout.workStartMs];
+    const ends = bout.events.filter((e, i) => {
+      const next = bout.events[i + 1];
+      const goesOn = next?.open ? next : bout.events[i + 2];
+      return e.open && (goesOn === undefined || piece(goesOn) !== piece(e));
+    });
+    return [
+      ...starts.map((atMs) => ({ atMs, event: go })),
+      ...ends.map((e) => ({ atMs: e.endMs, event: { kind: 'enough' } as const })),
+    ];
   });
-  return { bouts, events: taps.map((atMs, seq) => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs, event: go })) };
+  const events = taps.map(({ atMs, event }, seq) => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs, event }));
+  return { bouts, events };
 }
 const findVaried = (revision: string) => variedExercises[Number.parseInt(revision, 16)] ?? null;
 
@@ -218,7 +231,7 @@ describe('a whole class in virtual time, taught as planned', () => {
         expect(end.records.reduce((ms, r) => ms + r.unitsDone, 0)).toBe(
           end.records.reduce((ms, r) => ms + r.unitsPlanned, 0),
         );
-        if (any.blocks.every((b) => b.items.every((i) => i.sides.mode !== 'extra-set'))) expect(owed(end)).toEqual([]);
+        if (any.blocks.every((b) => b.items.every((i) => !isUnequal(i.sides)))) expect(owed(end)).toEqual([]);
       }),
       { numRuns: 60 },
     );
@@ -242,5 +255,99 @@ describe('a whole class in virtual time, taught as planned', () => {
     expect(startRun({ ...plan, blocks: [] }, find).status).toBe('over');
     expect(currentBout(startRun({ ...plan, blocks: [] }, find))).toBeNull();
     expect(sampleRevision(1)).toHaveLength(16);
+  });
+});
+
+describe('work that has no end of its own (practice)', () => {
+  const toes = sampleExercise('toes', { sidePattern: 'both' });
+  const felt = withUntil(withRange(reps(8), [5, 10]), 'the toes fan');
+  const open = (dose: Dose) =>
+    bareClass([
+      { exercise: toes, dose },
+      { exercise: toes, dose: reps(2) },
+    ]).plan;
+  const taught = (on: Plan, script: readonly (readonly [number, RunAction])[]) => {
+    const events = script.map(([atMs, event], seq): RunEvent => ({
+      runId: 'run-1',
+      deviceId: 'dev-1',
+      seq,
+      atMs,
+      event,
+    }));
+    return (atMs: number) => replay(on, events, atMs, () => toes);
+  };
+  const enough: RunAction = { kind: 'enough' };
+
+  it('goes on until the teacher taps, however long, also where the class goes on by itself', () => {
+    const at = taught(open([byFeel(20, 40, 60)]), [
+      [0, { kind: 'flowing', on: true }],
+      [0, go],
+    ]);
+    expect(at(300_000)).toMatchObject({ status: 'work', boutIndex: 0 });
+    expect(momentOf(at(75_500))).toMatchObject({
+      count: '76',
+      of: 'seconds of 20 to 60, until it is felt',
+      open: true,
+    });
+  });
+
+  it('ends with the tap, early or late, and owes nothing', () => {
+    for (const tap of [12_000, 95_000]) {
+      const state = taught(open([felt]), [
+        [0, go],
+        [tap, enough],
+      ])(tap + 10);
+      expect([tap, state.boutIndex, state.status]).toEqual([tap, 1, 'ready']);
+      expect(state.records[0]).toMatchObject({ unitsDone: 8, unitsPlanned: 8, workMs: tap });
+      expect(owed(state)).toEqual([]);
+    }
+  });
+
+  it('counts its reps on past the usual one, with the window shown', () => {
+    const at = taught(open([felt]), [[0, go]]);
+    expect(momentOf(at(9000))).toMatchObject({ count: '3', of: 'of 5 to 10, until the toes fan' });
+    expect(momentOf(at(44_500))).toMatchObject({ count: '12', open: true });
+  });
+
+  it('of several rounds ends each by its own tap, with the rest between', () => {
+    const rounds = [byFeel(10, 20, 40, { sets: 2, setRest: 15 })];
+    const at = taught(open(rounds), [
+      [0, go],
+      [30_000, enough],
+      [50_000, enough],
+    ]);
+    expect(momentOf(at(31_000))?.doing).toBe('rest between rounds');
+    expect(momentOf(at(46_000))).toMatchObject({ count: '2', station: 'round 2 of 2' });
+    expect(at(50_001)).toMatchObject({ boutIndex: 1 });
+  });
+
+  it('followed by counted work goes on to it', () => {
+    const at = taught(open([felt, reps(3)]), [
+      [0, go],
+      [10_000, enough],
+    ]);
+    expect(momentOf(at(11_000))).toMatchObject({ count: '1', of: 'of 3', open: false });
+    expect(at(10_000 + 3 * 4000 + 1)).toMatchObject({ boutIndex: 1 });
+  });
+
+  it('a tap of enough means nothing where the count has its own end', () => {
+    const at = taught(open([reps(8)]), [
+      [0, go],
+      [5000, enough],
+    ]);
+    expect(momentOf(at(6000))).toMatchObject({ count: '2', open: false });
+  });
+
+  it('makes no tone: a tone would end it', () => {
+    const [bout] = boutsOf(bareClass([{ exercise: toes, dose: byFeel(20, 40, 60) }]).timeline);
+    expect(bout && tonesOf(bout)).toEqual([]);
+  });
+
+  it('keeps the plan’s place: late by what it took longer', () => {
+    const at = taught(open([byFeel(20, 40, 60)]), [
+      [0, go],
+      [70_000, enough],
+    ]);
+    expect(retime(at(70_000)).behindMs).toBe(30_000);
   });
 });

@@ -38,11 +38,14 @@ export interface RunState {
   /** Held time of this status that is over, and since when it is held now. */
   readonly heldMs: number;
   readonly heldSinceMs: number | null;
+  /** Open pieces of this bout that the teacher has ended, and by how much the plan was cut or stretched for them. */
+  readonly ended: { readonly pieces: number; readonly skippedMs: number };
   readonly flowing: boolean;
   readonly records: readonly BoutRecord[];
   readonly observed: readonly { readonly atMs: number; readonly words: string }[];
 }
 
+const none = { pieces: 0, skippedMs: 0 };
 const isUnit = (e: TimelineEvent) => e.activity === 'work';
 
 /** A run before anything has happened: the first bout waits. */
@@ -60,6 +63,7 @@ export function startRun(plan: Plan, find: FindRevision): RunState {
     statusSinceMs: 0,
     heldMs: 0,
     heldSinceMs: null,
+    ended: none,
     flowing: false,
     records: [],
     observed: [],
@@ -71,13 +75,35 @@ export function statusMs(state: RunState): number {
   return (state.heldSinceMs ?? state.atMs) - state.statusSinceMs - state.heldMs;
 }
 
+/** Where the open pieces of a bout end in the plan, ms from its first rep: there the count waits for the teacher. */
+const openEnds = (bout: Bout): number[] =>
+  bout.events.flatMap((e, i) => {
+    if (!e.open) return [];
+    const next = bout.events.slice(i + 1).find(isUnit);
+    const same = next?.open === true && next.count?.part === e.count?.part && next.count?.set === e.count?.set;
+    const goesOn = same && next.count?.station === e.count?.station;
+    return !goesOn ? [e.endMs - bout.workStartMs] : [];
+  });
+
+/** How far the work of a bout has come, ms from its first rep: by the clock, and past the plan in an open piece. */
+export const passedMs = (state: RunState): number => statusMs(state) + state.ended.skippedMs;
+
+/** Where the work of a bout stands in the plan, ms from its first rep: an open piece waits at its end. */
+export function workMsOf(state: RunState): number {
+  const bout = currentBout(state);
+  const end = bout ? openEnds(bout)[state.ended.pieces] : undefined;
+  return end === undefined ? passedMs(state) : Math.min(passedMs(state), end);
+}
+
 export const currentBout = (state: RunState): Bout | null =>
   state.status === 'over' ? null : (state.bouts[state.boutIndex] ?? null);
 
 /** What is counted now; null outside the work. */
 export function counting(state: RunState): TimelineEvent | null {
   const bout = currentBout(state);
-  return bout && state.status === 'work' ? countAt(bout, statusMs(state)) : null;
+  if (!bout || state.status !== 'work') return null;
+  const end = openEnds(bout)[state.ended.pieces];
+  return countAt(bout, end === undefined ? passedMs(state) : Math.min(passedMs(state), end - 1));
 }
 
 /** The state at an instant: whatever the clock alone brings about has happened. */
@@ -95,7 +121,10 @@ function dueAt(state: RunState): number | null {
   const bout = currentBout(state);
   if (!bout || state.heldSinceMs !== null) return null;
   const from = state.statusSinceMs + state.heldMs;
-  if (state.status === 'work') return from + bout.workEndMs - bout.workStartMs;
+  if (state.status === 'work') {
+    const waits = openEnds(bout).length > state.ended.pieces;
+    return waits ? null : from + bout.workEndMs - bout.workStartMs - state.ended.skippedMs;
+  }
   if (!state.flowing) return null;
   return state.status === 'ready' ? from : from + bout.workStartMs - bout.startMs;
 }
@@ -106,6 +135,8 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
   switch (event.kind) {
     case 'started':
       return now.status === 'ready' || now.status === 'set-up' ? enterStatus(release(now)) : release(now);
+    case 'enough':
+      return enough(release(now));
     case 'held':
       return now.heldSinceMs === null && now.status !== 'over' ? { ...now, heldSinceMs: now.atMs } : now;
     case 'resumed':
@@ -132,6 +163,16 @@ export function replay(plan: Plan, events: readonly RunEvent[], atMs: number, fi
   return advanceTo(done, atMs);
 }
 
+/** Ends the open piece that is being done: the count goes on behind it. Elsewhere it means nothing. */
+function enough(state: RunState): RunState {
+  const bout = currentBout(state);
+  const end = bout && openEnds(bout)[state.ended.pieces];
+  if (!bout || end === undefined || end === null || !counting(state)?.open) return state;
+  const ended = { pieces: state.ended.pieces + 1, skippedMs: end - statusMs(state) };
+  const next = { ...state, ended };
+  return end >= bout.workEndMs - bout.workStartMs ? finishBout(next) : next;
+}
+
 function release(state: RunState): RunState {
   if (state.heldSinceMs === null) return state;
   return { ...state, heldMs: state.heldMs + state.atMs - state.heldSinceMs, heldSinceMs: null };
@@ -141,7 +182,7 @@ function enterStatus(state: RunState): RunState {
   const bout = currentBout(state);
   const straightToWork = bout !== null && bout.workStartMs === bout.startMs;
   const status: Status = state.status === 'set-up' || straightToWork ? 'work' : 'set-up';
-  return { ...state, status, statusSinceMs: state.atMs, heldMs: 0 };
+  return { ...state, status, statusSinceMs: state.atMs, heldMs: 0, ended: none };
 }
 
 /** The last rep is over: the next bout waits, but the second side of the same item is set up at once. */
@@ -167,6 +208,7 @@ function arrive(state: RunState, boutIndex: number, status: Status): RunState {
     statusSinceMs: state.atMs,
     heldMs: 0,
     heldSinceMs: null,
+    ended: none,
   };
 }
 
@@ -174,6 +216,7 @@ function record(state: RunState): RunState {
   const bout = currentBout(state);
   if (!bout) return state;
   const workMs = state.status === 'work' ? statusMs(state) : 0;
+  const at = state.status === 'work' ? bout.workStartMs + workMsOf(state) : -1;
   const units = bout.events.filter(isUnit);
   const made: BoutRecord = {
     itemId: bout.itemId,
@@ -183,7 +226,8 @@ function record(state: RunState): RunState {
     setUpMs: (state.status === 'work' ? state.statusSinceMs : state.atMs) - state.boutSinceMs,
     workMs,
     heldMs: state.heldMs,
-    unitsDone: units.filter((e) => e.endMs <= bout.workStartMs + workMs).length,
+    // An open piece that was begun owes nothing: it was as much as it was.
+    unitsDone: units.filter((e) => (e.open ? e.startMs < at : e.endMs <= at)).length,
     unitsPlanned: units.length,
     startedAtMs: state.boutSinceMs,
     endedAtMs: state.atMs,

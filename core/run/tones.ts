@@ -7,11 +7,14 @@ export interface Tone {
   readonly workMs: number;
 }
 
-/** When a bout sounds, in order: every start of a rep or hold, every change of phase inside it, and its end. */
+/**
+ * When a bout sounds, in order: every start of a rep or hold, every change of phase inside it, and its end. Work that has no
+ * end of its own is silent: a tone would end it.
+ */
 export function tonesOf(bout: Bout): Tone[] {
   const tones: Tone[] = [];
   for (const event of bout.events) {
-    if (event.activity === 'rest') continue;
+    if (event.activity === 'rest' || event.open) continue;
     let atMs = event.startMs - bout.workStartMs;
     tones.push({ kind: 'rep', workMs: atMs });
     for (const ms of event.phaseMs?.slice(0, -1) ?? []) {
@@ -19,5 +22,6 @@ export function tonesOf(bout: Bout): Tone[] {
       tones.push({ kind: 'phase', workMs: atMs });
     }
   }
+  if (bout.events.at(-1)?.open) return tones;
   return [...tones, { kind: 'end', workMs: bout.workEndMs - bout.workStartMs }];
 }

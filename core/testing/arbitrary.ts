@@ -27,7 +27,12 @@ const multipliers: fc.Arbitrary<Multiplier[]> = fc.uniqueArray(
   { maxLength: 2, selector: (m) => m.per },
 );
 const n = (max: number) => fc.integer({ min: 1, max });
-const shared = { sets: n(3), setRestSeconds: fc.integer({ min: 0, max: 30 }), multipliers };
+const shared = {
+  until: fc.option(fc.constant('it is felt'), { nil: undefined, freq: 6 }),
+  sets: n(3),
+  setRestSeconds: fc.integer({ min: 0, max: 30 }),
+  multipliers,
+};
 
 /** A random part of each kind: the compiler asks for a new one here too. */
 const parts: { readonly [K in DoseKind]: fc.Arbitrary<Extract<DosePart, { readonly kind: K }>> } = {
@@ -87,6 +92,8 @@ export const equalSides: fc.Arbitrary<Item['sides']> = fc.oneof(
 export const anySides: fc.Arbitrary<Item['sides']> = fc.oneof(
   equalSides,
   fc.record({ mode: fc.constant('extra-set' as const), weaker: side }),
+  fc.record({ mode: fc.constant('extra-reps' as const), weaker: side, more: fc.integer({ min: 1, max: 4 }) }),
+  fc.record({ mode: fc.constant('one-foot' as const), side }),
 );
 
 export const anyPace: fc.Arbitrary<Pace> = fc.constantFrom(

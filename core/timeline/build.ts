@@ -2,6 +2,7 @@ import {
   type DosePart,
   alternates,
   amountName,
+  isOpen,
   kindOf,
   layOut,
   numberOf,
@@ -69,6 +70,8 @@ class Builder {
   private now = 0;
   private room: Room | null = null;
   private current: OpenItem | null = null;
+  /** The work that is laid out just now has no end of its own. */
+  private openWork = false;
   private readonly ways: Ways;
 
   constructor(private readonly input: TimelineInput) {
@@ -201,6 +204,7 @@ class Builder {
         const feet = inTurn ? (i % turns === 0 ? lead : otherSide(lead)) : feetOf(visit);
         const startMs = setStart + (turns === 1 ? l.unitStartMs(i) : i * l.unitStartMs(1)) + i * l.gapMs;
         const endMs = startMs + l.unitStartMs(turns === 1 ? i + 1 : 1) - (turns === 1 ? l.unitStartMs(i) : 0);
+        this.openWork = isOpen(part);
         this.push(kind.event, 'work', feet, startMs, endMs, phaseMs, {
           part: partIndex,
           set,
@@ -210,6 +214,7 @@ class Builder {
           unit: (index % l.units) + 1,
           units: l.units,
         });
+        this.openWork = false;
         if (l.gapMs > 0 && i < unitsInSet * turns - 1) {
           this.push(kind.gapEvent ?? 'rest', 'rest', feet, endMs, endMs + l.gapMs);
         }
@@ -250,6 +255,7 @@ class Builder {
       startMs: fromMs,
       endMs: fromMs + ms,
       count: null,
+      open: false,
       phaseMs: null,
       because: null,
     });
@@ -304,6 +310,7 @@ class Builder {
       startMs,
       endMs,
       count,
+      open: this.openWork,
       phaseMs,
       because,
     });
@@ -357,7 +364,9 @@ function workSpreadOf({ item, execution }: ReadyItem): number {
     const kind = kindOf(part);
     const bounds = kind.bounds?.(part);
     const { workMs } = partTime(part, execution.phaseSeconds);
-    return { workMs, sigma: bounds ? spreadOfBounds(bounds[0], bounds[2]) : spreads[kind.paced] };
+    const said = spreadOfBounds(part.range?.[0] ?? 1, part.range?.at(-1) ?? 1);
+    const own = bounds ? spreadOfBounds(bounds[0], bounds[2]) : spreads[kind.paced];
+    return { workMs, sigma: Math.hypot(own, said) };
   });
   const total = parts.reduce((ms, part) => ms + part.workMs, 0);
   return total === 0 ? 0 : parts.reduce((sum, { workMs, sigma }) => sum + (sigma * workMs) / total, 0);

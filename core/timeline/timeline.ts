@@ -52,6 +52,8 @@ export interface TimelineEvent {
   readonly startMs: number;
   readonly endMs: number;
   readonly count: Count | null;
+  /** Belongs to a piece of work that goes on until the teacher taps: its length is what the plan counts. */
+  readonly open: boolean;
   /** Lengths of the phases of a rep, ms; they add up to the event. */
   readonly phaseMs: readonly number[] | null;
   /** What a transition is made of. */

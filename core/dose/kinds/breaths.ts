@@ -30,7 +30,7 @@ export const breathsKind = defineKind({
     breathSeconds: num('seconds of each breath', 'seconds'),
   },
   sentence: ({ breaths: n }) => [{ at: 'breaths' }, `${many(n, unit)} of`, { at: 'breathSeconds' }],
-  say: ({ breaths: n }) => `${n} ${many(n, unit)}`,
+  say: ({ breaths: n }, amount) => `${amount} ${many(n, unit)}`,
   amount: () => 'breaths',
   layOut: (part) => ({ units: part.breaths, gapMs: 0, unitStartMs: evenly(part.breathSeconds * 1000) }),
   called: 'seconds',

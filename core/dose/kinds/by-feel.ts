@@ -44,7 +44,7 @@ export const byFeelKind = defineKind({
     { at: 'mostSeconds' },
     ')',
   ],
-  say: ({ usualSeconds }) => `by feel, about ${usualSeconds} s`,
+  say: (_, amount) => `by feel, about ${amount} s`,
   amount: () => 'usualSeconds',
   inOrder: (part) => ({
     ...part,
@@ -62,5 +62,6 @@ export const byFeelKind = defineKind({
   paced: 'counted',
   roundsPhases: true,
   demonstrated: false,
+  open: true,
   countable: false,
 });

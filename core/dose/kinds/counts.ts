@@ -40,7 +40,7 @@ export const countsKind = defineKind({
     { at: 'beatsPerMinute' },
     'beats a minute',
   ],
-  say: (part) => `${part.phrases} × ${part.countsPerPhrase} counts at ${part.beatsPerMinute}`,
+  say: (part, amount) => `${amount} × ${part.countsPerPhrase} counts at ${part.beatsPerMinute}`,
   amount: () => 'phrases',
   layOut: (part) => ({
     units: part.phrases,

@@ -40,7 +40,8 @@ export const holdKind = defineKind({
     { at: 'restSeconds' },
     'between',
   ],
-  say: ({ holds: n, holdSeconds }) => (n === 1 ? `${holdSeconds} s` : `${n} ${many(n, unit)} of ${holdSeconds} s`),
+  say: ({ holds: n, holdSeconds }, amount) =>
+    n === 1 ? `${amount} s` : `${amount} ${many(n, unit)} of ${holdSeconds} s`,
   amount: ({ holds: n }) => (n === 1 ? 'holdSeconds' : 'holds'),
   layOut: (part) => ({
     units: part.holds,

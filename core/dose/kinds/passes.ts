@@ -25,7 +25,7 @@ export const passesKind = defineKind({
     passSeconds: num('seconds of each pass', 'seconds'),
   },
   sentence: ({ passes: n }) => [{ at: 'passes' }, `slow ${many(n, unit)} of`, { at: 'passSeconds' }],
-  say: ({ passes: n }) => `${n} slow ${many(n, unit)}`,
+  say: ({ passes: n }, amount) => `${amount} slow ${many(n, unit)}`,
   amount: () => 'passes',
   layOut: (part) => ({ units: part.passes, gapMs: 0, unitStartMs: evenly(part.passSeconds * 1000) }),
   phasesMs: (part, phaseSeconds) => stretched(phaseSeconds, part.passSeconds * 1000),

@@ -42,7 +42,7 @@ export const repsKind = defineKind({
       ]),
     ];
   },
-  say: ({ reps: n }) => `${n} ${many(n, unit)}`,
+  say: ({ reps: n }, amount) => `${amount} ${many(n, unit)}`,
   amount: () => 'reps',
   write: (part, [head, index], value, phaseSeconds) => {
     if (head !== 'tempo') return null;

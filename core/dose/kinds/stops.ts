@@ -41,7 +41,7 @@ export const stopsKind = defineKind({
     { at: 'shiftSeconds' },
     'to shift',
   ],
-  say: ({ spots: n, stopSeconds }) => `${n} ${many(n, spot)} of ${stopSeconds} s`,
+  say: ({ spots: n, stopSeconds }, amount) => `${amount} ${many(n, spot)} of ${stopSeconds} s`,
   amount: () => 'spots',
   layOut: (part) => ({
     units: part.spots,

@@ -16,7 +16,7 @@ export const timedKind = defineKind({
   plain: timed(60),
   numbers: { seconds: num('seconds', 'seconds', true) },
   sentence: () => [{ at: 'seconds' }],
-  say: ({ seconds }) => sayTime(seconds * 1000),
+  say: ({ seconds, range }, amount) => (range ? `${amount} s` : sayTime(seconds * 1000)),
   amount: () => 'seconds',
   layOut: (part) => ({ units: 1, gapMs: 0, unitStartMs: evenly(part.seconds * 1000) }),
   called: 'seconds',

@@ -43,7 +43,7 @@ export const travelKind = defineKind({
     { at: 'stepsPerMinute' },
     'a minute',
   ],
-  say: ({ lengths: n, steps }) => `${n} × ${steps} steps`,
+  say: ({ steps }, amount) => `${amount} × ${steps} steps`,
   amount: () => 'lengths',
   layOut: (part) => ({
     units: part.lengths,

@@ -188,6 +188,7 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     if (!state) return '';
     if (this.held()) return 'Go on';
+    if (this.moment()?.open) return 'Enough';
     return { ready: 'Set up', 'set-up': 'Count', work: 'Hold', over: '' }[state.status];
   });
 
@@ -199,13 +200,14 @@ export class FloorPage implements OnInit, OnDestroy {
     void this.lock?.release();
   }
 
-  /** One tap, key or pedal: set up, count, hold, go on. */
+  /** One tap, key or pedal: set up, count, hold, go on; where the work has no end of its own, that it is enough. */
   protected primary(): void {
     const state = this.store.state();
     if (!state || state.status === 'over') return;
     this.tones.wake();
     void this.keepAwake();
     if (this.held()) this.store.act({ kind: 'resumed' });
+    else if (this.moment()?.open) this.store.act({ kind: 'enough' });
     else this.store.act({ kind: state.status === 'work' ? 'held' : 'started' });
   }
 

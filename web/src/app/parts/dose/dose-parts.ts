@@ -8,19 +8,25 @@ import {
   type DosePart,
   type FeetPattern,
   MultiplierKind,
+  amountName,
   asKind,
   doseProduct,
   doseTokens,
   feetWords,
   kindChoices,
   kinds,
+  numberIn,
+  numberOf,
   reps,
   sayMultiplier,
   sayableOn,
   sayablePauses,
   usualMultiplier,
+  usualRange,
   withField,
   withNumber,
+  withRange,
+  withUntil,
 } from '@core/dose';
 import { Icon } from '../icon/icon';
 import { NumberField } from './number-field';
@@ -53,6 +59,9 @@ export class DoseParts {
       part,
       tokens: doseTokens(part, this.phases()),
       product: doseProduct(part, this.phaseSeconds(), this.pattern()),
+      range: part.range ?? null,
+      amountScale: sayableOn(numberOf(part, amountName(part))?.scale ?? 'counts').filter((n) => n > 0),
+      amountUnit: numberOf(part, amountName(part))?.scale === 'seconds' ? 's' : '',
       offered: MultiplierKind.options
         .filter((per) => !part.multipliers.some((m) => m.per === per))
         .map((per) => ({ per, words: `${usualMultiplier[per]} ${sayMultiplier(per, 2)}` })),
@@ -72,7 +81,7 @@ export class DoseParts {
   }
 
   protected setKind(index: number, part: DosePart, kind: DoseKind): void {
-    if (kind !== part.kind) this.set(index, asKind(part, kind));
+    if (kind !== part.kind) this.set(index, asKind(part, kind, this.phaseSeconds()));
   }
 
   protected addMultiplier(index: number, part: DosePart, per: MultiplierKind): void {
@@ -81,6 +90,32 @@ export class DoseParts {
 
   protected dropMultiplier(index: number, part: DosePart, at: number): void {
     this.set(index, { ...part, multipliers: part.multipliers.filter((_, i) => i !== at) });
+  }
+
+  protected addRange(index: number, part: DosePart): void {
+    this.set(index, withRange(part, usualRange(part)));
+  }
+
+  /** One end of a range, or one of so many to choose from. What is typed upside down is refused in words. */
+  protected setRange(index: number, part: DosePart, at: number, value: number): void {
+    this.set(index, withRange(part, part.range?.map((n, i) => (i === at ? value : n)) ?? null));
+  }
+
+  /** A third number between the two: "10, 15 or 20". */
+  protected addChoice(index: number, part: DosePart): void {
+    const [first, last] = part.range ?? [];
+    const own = numberIn(part, amountName(part));
+    if (first === undefined || last === undefined) return;
+    const middle = own > first && own < last ? own : Math.round((first + last) / 2);
+    if (middle > first && middle < last) this.set(index, withRange(part, [first, middle, last]));
+  }
+
+  protected dropRange(index: number, part: DosePart): void {
+    this.set(index, withRange(part, null));
+  }
+
+  protected setUntil(index: number, part: DosePart, sign: string | null): void {
+    this.set(index, withUntil(part, sign === null || sign.trim() === '' ? null : sign.trim()));
   }
 
   protected addPart(): void {

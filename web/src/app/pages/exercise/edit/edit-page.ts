@@ -202,8 +202,10 @@ export class EditPage {
   protected setBalance(which: 'working' | 'standing', value: string): void {
     this.perform({ balance: { ...this.e().performance.balance, [which]: Number(value) } });
   }
+  private readonly phaseSeconds = computed(() => this.e().performance.phases.map((phase) => phase.seconds));
+
   protected setDose(which: 'least' | 'usual' | 'most', dose: Dose): void {
-    this.edit({ doses: changeRange(this.e().doses, which, dose) });
+    this.edit({ doses: changeRange(this.e().doses, which, dose, this.phaseSeconds()) });
   }
   protected setCue(kind: CueKind, which: 'plain' | 'anatomical', value: string): void {
     const now = this.e().cues[kind] ?? { plain: '', anatomical: '' };

@@ -238,7 +238,10 @@ export class LadderEditor {
     if (unused) this.set(index, { axes: { ...rung.axes, [unused]: '' } });
   }
   protected setDose(index: number, doses: DoseRange, usual: Dose): void {
-    this.set(index, { doses: changeRange(doses, 'usual', usual) });
+    const { ladder, performance } = this.draft.exercise();
+    const phases = ladder?.rungs[index]?.change.phases ?? performance.phases;
+    const phaseSeconds = phases.map((phase) => phase.seconds);
+    this.set(index, { doses: changeRange(doses, 'usual', usual, phaseSeconds) });
   }
   protected setTest(index: number, rung: Rung, test: string): void {
     if (test === '') {
