@@ -59,9 +59,13 @@ function settle(exercise: Exercise, rungId: string | null, school: School): Resu
     variants.reduce((p, { foot }) => (foot ? { ...p, working: changedFoot(p.working, foot) } : p), phase);
   return ok({
     ...performance,
-    phases: performance.phases.map((phase) => withBreath(taughtBy(school, exercise, feet(phase)), school.breath)),
+    phases: withBreath(
+      performance.phases.map((phase) => taughtBy(school, exercise, feet(phase))),
+      exercise,
+      school.breath,
+    ),
     faults: variants.findLast((variant) => variant.faults)?.faults ?? exercise.faults,
-    cues: school.breath === 'left-alone' ? { ...cues, breath: null } : cues,
+    cues: school.breath === 'left-alone' && exercise.schools.breath === undefined ? { ...cues, breath: null } : cues,
     cautions: cautionsOf(exercise.cautions, performance, exercise.stage),
     exercise,
     rungId: rung?.id ?? null,
@@ -71,15 +75,23 @@ function settle(exercise: Exercise, rungId: string | null, school: School): Resu
   });
 }
 
-/** Breath as the school has it: left alone; out on effort; or out on sinking and in on rising. Else as written. */
-function withBreath(phase: Phase, school: School['breath']): Phase {
+/**
+ * Breath as the school has it: left alone; or out on effort, in on what is none; or out on sinking and in on rising. Where
+ * nothing is said of effort, or of the body, as written; and an exercise that is about the breath keeps its own.
+ */
+function withBreath(phases: readonly Phase[], exercise: Exercise, school: School['breath']): Phase[] {
+  if (exercise.schools.breath !== undefined) return [...phases];
   switch (school) {
     case 'left-alone':
-      return { ...phase, breath: 'free' };
+      return phases.map((phase) => ({ ...phase, breath: 'free' }));
     case 'out-on-effort':
-      return phase.effort === undefined ? phase : { ...phase, breath: phase.effort ? 'out' : 'in' };
+      return phases.some((phase) => phase.effort === true)
+        ? phases.map((phase) => ({ ...phase, breath: phase.effort === true ? 'out' : 'in' }))
+        : [...phases];
     case 'out-on-sinking':
-      return phase.body === undefined ? phase : { ...phase, breath: phase.body === 'sinks' ? 'out' : 'in' };
+      return phases.map((phase) =>
+        phase.body === undefined ? phase : { ...phase, breath: phase.body === 'sinks' ? 'out' : 'in' },
+      );
   }
 }
 

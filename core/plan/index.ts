@@ -6,6 +6,7 @@ export * from './command';
 export * from './history';
 export * from './make';
 export * from './move-by-one';
+export * from './offer-levels';
 export * from './pace';
 export * from './plan';
 export * from './read-plan';

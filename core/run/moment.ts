@@ -20,7 +20,7 @@ export interface Moment {
   readonly phase: Phase | null;
   /** "toe 2 of 5, way 1 of 2", "round 2 of 3"; empty for a plain dose. */
   readonly station: string;
-  /** The last piece of work of the bout: time to say what is next. */
+  /** The last piece of work of the bout, or the last seconds of a long one: time to say what is next. */
   readonly last: boolean;
 }
 
@@ -54,9 +54,14 @@ export function momentOf(state: RunState): Moment | null {
     doing: pauses[event.kind] ?? (at && phase ? phase.name : ''),
     phase,
     station: part ? stationWords(part, event) : '',
-    last: event === bout.events.findLast((e) => e.activity !== 'rest'),
+    last: event === bout.events.findLast((e) => e.activity !== 'rest') && nearItsEnd(event, atMs),
   };
 }
+
+/** A piece longer than this is what there is to watch; only towards its end is it time for the next, ms. */
+const nextMs = 10_000;
+const nearItsEnd = ({ startMs, endMs, open }: TimelineEvent, atMs: number): boolean =>
+  !open && (endMs - startMs <= nextMs || endMs - atMs <= nextMs);
 
 const secondsLeft = (event: TimelineEvent, atMs: number) => String(Math.max(1, Math.ceil((event.endMs - atMs) / 1000)));
 

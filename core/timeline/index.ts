@@ -15,5 +15,6 @@ export * from './likely';
 export * from './option-window';
 export * from './outline';
 export * from './put-out';
+export * from './taught-order';
 export * from './timeline';
 export { type ReadyItem, type Round, type Visit, leadOf, readyItem, roundsOf, visitsOf } from './visit';

@@ -14,11 +14,14 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { kitNames } from '@core/kit';
 import { sayTime } from '@core/say-time';
-import { putOut, slotFit } from '@core/timeline';
+import { type ItemTime, putOut, slotFit, taughtOrder } from '@core/timeline';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
-import { doseWords, flowWords, sideOrder } from '../../parts/saying/item-words';
+import { doseWords, flowWords, sideOrder, tempoWords } from '../../parts/saying/item-words';
+import { levelLines, levelWords } from '../../parts/saying/level-words';
+import { cautionsFor, concernNames } from '@core/exercise';
+import { type Item, type Plan, findItem } from '@core/plan';
 import { putOutWords } from '../../parts/saying/kit-words';
 
 /** Sizes of the print in points, from easy to read at arm's length down to the least that can be read. */
@@ -26,6 +29,30 @@ const largestPoints = 10.5;
 const leastPoints = 6;
 /** What A4 holds inside margins of 10 mm, in px at 96 to the inch, less a hair. */
 const pageHeightPx = (277 / 25.4) * 96 - 6;
+
+interface CardItem {
+  readonly name: string;
+  readonly level: string;
+  /** Easier and harder, easiest first, with what each needs. */
+  readonly options: readonly string[];
+  readonly dose: string;
+  readonly tempo: string;
+  readonly order: string;
+  readonly kit: string;
+  readonly cue: string;
+  readonly breath: string;
+  readonly fault: string;
+  /** What somebody in this room has to mind; empty where nobody has. */
+  readonly caution: string;
+  readonly note: string;
+}
+interface CardRow {
+  readonly key: string;
+  readonly start: string;
+  /** A pause to compare, or the second foot of an item; empty for an item itself. */
+  readonly again: string;
+  readonly item: CardItem | null;
+}
 
 /** The class on one A4 page, to hold at floor level. */
 @Component({
@@ -48,26 +75,21 @@ export class CardPage implements OnInit {
     const { plan, timeline } = timed;
     const words = plan.school.words;
     const times = new Map(timeline.items.map((t) => [t.itemId, t]));
+    const order = taughtOrder(plan, timeline);
     const blocks = plan.blocks.map((block) => ({
       id: block.id,
       name: flowWords(block) ? `${block.name}: ${flowWords(block)}` : block.name,
-      rows: block.items.flatMap((item) => {
-        const time = times.get(item.id);
-        const exercise = time?.execution?.exercise;
-        if (!time?.execution || !exercise) return [];
-        const fault = time.execution.faults[0];
-        return [
-          {
-            id: item.id,
-            start: this.clock(time.startMs),
-            name: exercise.name[words],
-            dose: doseWords(plan, time),
-            order: sideOrder(plan, time),
-            kit: time.execution.kit.map((need) => kitNames[need.kit]).join(', '),
-            cue: item.cues.action ?? time.execution.cues.action[words],
-            fault: fault ? `${fault.seen}: “${fault.say}”` : '',
-          },
-        ];
+      rows: (order.get(block.id) ?? []).flatMap((stretch, at): CardRow[] => {
+        const key = `${block.id} ${at}`;
+        const start = this.clock(stretch.startMs);
+        if (stretch.itemId === null) return [{ key, start, again: 'Stand and compare the feet', item: null }];
+        const time = times.get(stretch.itemId);
+        const item = findItem(plan, stretch.itemId)?.item;
+        if (!time?.execution || !item) return [];
+        const name = time.execution.exercise.name[words];
+        // The second foot of a ring does the same again: its time is enough.
+        if (stretch.visit > 1) return [{ key, start, again: `${name}: ${stretch.feet}`, item: null }];
+        return [{ key, start, again: '', item: this.item(plan, time, item) }];
       }),
     }));
     return {
@@ -103,6 +125,29 @@ export class CardPage implements OnInit {
 
   ngOnInit(): void {
     this.shown.open(this.id());
+  }
+
+  private item(plan: Plan, time: ItemTime, item: Item): CardItem {
+    const words = plan.school.words;
+    const { execution } = time;
+    if (!execution) throw new RangeError('an item on the card has its exercise');
+    const [fault] = execution.faults;
+    const [caution] = plan.brief.concerns.length > 0 ? cautionsFor(execution.cautions, plan.brief.concerns) : [];
+    const levels = levelLines(plan, time);
+    return {
+      name: execution.exercise.name[words],
+      level: levels.find((line) => line.which === 'main')?.name ?? '',
+      options: levels.filter((line) => line.which !== 'main').map(levelWords),
+      dose: doseWords(plan, time),
+      tempo: tempoWords(item, execution),
+      order: sideOrder(plan, time),
+      kit: execution.kit.map((need) => kitNames[need.kit]).join(', '),
+      cue: item.cues.action ?? execution.cues.action[words],
+      breath: item.cues.breath ?? execution.cues.breath?.[words] ?? '',
+      fault: fault ? `${fault.seen}: “${fault.say}”` : '',
+      caution: caution ? `${concernNames[caution.concern]}: ${caution.words}` : '',
+      note: item.note,
+    };
   }
 
   protected print(): void {

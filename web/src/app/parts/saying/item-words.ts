@@ -1,5 +1,6 @@
-import { sayDose } from '@core/dose';
-import { type Block, type Plan, findItem, otherSide } from '@core/plan';
+import { phasesMsOf, sayDose } from '@core/dose';
+import type { Execution } from '@core/exercise';
+import { type Block, type Item, type Plan, findItem, otherSide } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
 import { type ItemTime, type OptionWindow, leadOf } from '@core/timeline';
 
@@ -54,4 +55,12 @@ export function optionWords({ dose, restMs, tooLong, execution }: OptionWindow):
   if (tooLong) return 'does not fit this window';
   const rest = restMs >= 1000 ? `, then ${sayLength(restMs)} rest` : '';
   return `${sayDose(dose, execution.sidePattern)}${rest}`;
+}
+
+/** The tempo of a counted item: "2 s rise, 1 s stay, 3 s lower"; empty where there is none to keep. */
+export function tempoWords({ dose }: Item, { phases, phaseSeconds }: Execution): string {
+  const [part] = dose;
+  if (!part || phases.length < 2) return '';
+  const ms = phasesMsOf(part, phaseSeconds);
+  return ms ? ms.map((of, i) => `${of / 1000} s ${phases[i]?.name ?? ''}`.trim()).join(', ') : '';
 }

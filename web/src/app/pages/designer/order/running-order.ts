@@ -33,15 +33,22 @@ import {
 } from '@core/plan';
 import type { Finding } from '@core/sequence';
 import { sayTime } from '@core/say-time';
-import type { Timeline } from '@core/timeline';
+import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
+import { levelLines } from '../../../parts/saying/level-words';
 import { doseWords, flowWords, sideOrder } from '../../../parts/saying/item-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 import { doingOf } from '../../../parts/keys/key-table';
 import { Toasts } from '../../../data/toasts';
 import { orderKeys } from '../designer-keys';
 import { PlanStore } from '../plan-store';
+
+/** The time of an item where its row stands: its first visit, where the other foot comes in a pass of its own. */
+const lengthHere = ({ visits, totalMs }: ItemTime): number => {
+  const [first] = visits;
+  return first && visits.length > 1 ? first.endMs - first.startMs : totalMs;
+};
 
 /** The class in order: drag an item, or move it with Alt and the arrow keys; every move is a command. */
 @Component({
@@ -85,8 +92,19 @@ export class RunningOrder {
         .flatMap((f) => f.itemIds.map((id) => [id, f.words()] as const)),
     );
     const times = new Map(timeline.items.map((time) => [time.itemId, time]));
+    const order = taughtOrder(plan, timeline);
+    const nameOf = new Map(timeline.items.map((t) => [t.itemId, t.execution?.exercise.name[plan.school.words] ?? '']));
     return plan.blocks.map((block) => ({
       block,
+      // what comes after the rows: the pause, and the other foot's pass
+      again: (order.get(block.id) ?? [])
+        .filter((stretch) => stretch.visit > 1 || stretch.itemId === null)
+        .map((stretch) => ({
+          start: sayTime(stretch.startMs),
+          length: sayTime(stretch.totalMs),
+          feet: stretch.itemId === null ? '' : stretch.feet,
+          words: stretch.itemId === null ? 'stand and compare the feet' : (nameOf.get(stretch.itemId) ?? ''),
+        })),
       flow: flowWords(block),
       length: sayTime(timeline.blocks.find((b) => b.blockId === block.id)?.totalMs ?? 0),
       rows: block.items.flatMap((item) => {
@@ -99,7 +117,8 @@ export class RunningOrder {
             start: sayTime(time.startMs),
             dose: doseWords(plan, time),
             order: sideOrder(plan, time),
-            length: sayTime(time.totalMs),
+            levels: levelLines(plan, time),
+            length: sayTime(lengthHere(time)),
             familiarity: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
             recheck: item.recheck && (item.recheck.of ? 'looks again at it' : 'looks again'),
             follows: (item.recheck?.of ?? null) !== null,
