@@ -2,6 +2,10 @@ import * as z from 'zod';
 import { Id } from '../id';
 import { PlanCommand } from '../plan';
 
+/** What a look again shows. */
+export const Answer = z.enum(['same', 'better', 'worse']);
+export type Answer = z.infer<typeof Answer>;
+
 /** What a teacher does while teaching. Everything else follows from the clock. */
 export const RunAction = z.discriminatedUnion('kind', [
   /** From ready to set-up, from set-up to the first rep. */
@@ -13,8 +17,12 @@ export const RunAction = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('enough') }),
   /** To the start of a bout, where it waits. */
   z.strictObject({ kind: z.literal('moved'), bout: z.int().min(0) }),
+  /** What a bout still owes is done now: its count goes on at an instant of its work, then the class where it was. */
+  z.strictObject({ kind: z.literal('made-up'), bout: z.int().min(0), fromMs: z.int().min(0) }),
   /** A change of the plan while it is taught: one set more, one less. */
   z.strictObject({ kind: z.literal('adapted'), command: PlanCommand }),
+  /** What a look again showed on a foot, or on both where nobody said which. */
+  z.strictObject({ kind: z.literal('answered'), itemId: Id, feet: z.enum(['left', 'right', 'both']), answer: Answer }),
   z.strictObject({ kind: z.literal('observed'), words: z.string().min(1).max(500) }),
   /** Going on by itself from item to item: opt-in. */
   z.strictObject({ kind: z.literal('flowing'), on: z.boolean() }),

@@ -116,7 +116,7 @@ function beatAt(ms: number, tempo: number): number {
 }
 
 /** Which of the things multiplied this is, and which round. */
-function stationWords(part: DosePart, event: TimelineEvent): string {
+export function stationWords(part: DosePart, event: TimelineEvent): string {
   const { count } = event;
   if (!count) return '';
   let rest = count.station - 1;

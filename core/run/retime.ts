@@ -1,4 +1,5 @@
 import { type Side, isUnequal } from '../plan';
+import type { TimelineEvent } from '../timeline';
 import { type RunState, currentBout, workMsOf } from './run';
 
 /** How a class being taught stands against its plan, ms. */
@@ -65,4 +66,27 @@ export function owed(state: RunState): Owed[] {
       const side: Side = found.left < found.right ? 'left' : 'right';
       return [{ itemId: id, side, units: Math.abs(found.left - found.right) }];
     });
+}
+
+/** What is owed and can still be done: the item has just been taught on both feet, and the next has not begun. */
+export interface OwedNow extends Owed {
+  /** Where to go on: the bout of that foot, and the instant of its work, ms. */
+  readonly bout: number;
+  readonly fromMs: number;
+  /** The first piece that is missing: which way, toe or round it belongs to. */
+  readonly event: TimelineEvent;
+}
+
+/** What the item that was just taught owes to one foot; null where nothing is owed, or it is too late. */
+export function owedNow(state: RunState): OwedNow | null {
+  if (state.status !== 'ready' && state.status !== 'set-up') return null;
+  const last = state.records.at(-1)?.itemId ?? null;
+  const debt = owed(state).find((o) => o.itemId === last);
+  const bout = debt && state.bouts.find((b) => b.itemId === debt.itemId && b.feet === debt.side);
+  if (!debt || !bout) return null;
+  const done = state.records
+    .filter((r) => r.itemId === debt.itemId && r.feet === debt.side)
+    .reduce((units, r) => units + r.unitsDone, 0);
+  const event = bout.events.filter((e) => e.activity === 'work')[done];
+  return event ? { ...debt, bout: bout.index, fromMs: event.startMs - bout.workStartMs, event } : null;
 }

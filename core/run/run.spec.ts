@@ -7,7 +7,7 @@ import { type TimelineEvent, eventAt } from '../timeline';
 import { type RunAction, type RunEvent, effective } from './event';
 import { boutsOf } from './bout';
 import { momentOf } from './moment';
-import { owed, retime } from './retime';
+import { owed, owedNow, retime } from './retime';
 import { tonesOf } from './tones';
 import { type RunState, advanceTo, counting, currentBout, replay, startRun } from './run';
 
@@ -349,5 +349,68 @@ describe('work that has no end of its own (practice)', () => {
       [70_000, enough],
     ]);
     expect(retime(at(70_000)).behindMs).toBe(30_000);
+  });
+});
+
+describe('what one foot owes is owed at once (practice)', () => {
+  const turn = sampleExercise('turn');
+  const both = bareClass([
+    { exercise: turn, dose: reps(3, { per: { directions: 2 } }) },
+    { exercise: rise, dose: reps(2) },
+  ]).plan;
+  const findTurn = (revision: string) => [turn, rise][Number.parseInt(revision, 16)] ?? null;
+  const events = (script: readonly (readonly [number, RunAction])[]) =>
+    script.map(([atMs, event], seq): RunEvent => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs, event }));
+  // left: all six; right: cut short after three, the other way is missing
+  const short: readonly (readonly [number, RunAction])[] = [
+    [0, go],
+    [24_000, go],
+    [36_500, { kind: 'moved', bout: 2 }],
+  ];
+  const at = (script: readonly (readonly [number, RunAction])[], atMs: number) =>
+    replay(both, events(script), atMs, findTurn);
+
+  it('says which foot, how many, and where they begin, as soon as both had their turn', () => {
+    expect(owedNow(at([[0, go]], 10_000))).toBeNull();
+    const debt = owedNow(at(short, 37_000));
+    expect(debt).toMatchObject({ side: 'right', units: 3, bout: 1, fromMs: 12_000 });
+    expect(debt?.event.count).toMatchObject({ station: 2, unit: 1 });
+  });
+
+  it('is done with one tap, counted from where it stopped, and the class goes on where it was', () => {
+    const made = [...short, [38_000, { kind: 'made-up', bout: 1, fromMs: 12_000 }] as const];
+    expect(momentOf(at(made, 39_000))).toMatchObject({ count: '1', station: 'way 2 of 2' });
+    const after = at(made, 50_001);
+    expect([after.boutIndex, after.status, owed(after), owedNow(after)]).toEqual([2, 'ready', [], null]);
+    expect(after.records.at(-1)).toMatchObject({ feet: 'right', unitsDone: 3 });
+  });
+
+  it('is not offered while something else is counted, nor once the next item is over', () => {
+    const next = [...short, [40_000, go] as const];
+    expect(at(next, 41_000).status).toBe('work');
+    expect(owedNow(at(next, 41_000))).toBeNull();
+    // a tap in the middle of the count changes nothing
+    const wrong = [...next, [41_000, { kind: 'made-up', bout: 1, fromMs: 12_000 }] as const];
+    expect(at(wrong, 41_500)).toMatchObject({ boutIndex: 2, status: 'work' });
+  });
+});
+
+describe('a look again is answered on the floor', () => {
+  it('for each foot, the last answer counting', () => {
+    const answer = (feet: 'left' | 'right', said: 'same' | 'better' | 'worse'): RunAction => ({
+      kind: 'answered',
+      itemId: 'item-1',
+      feet,
+      answer: said,
+    });
+    const { at } = teach([
+      [0, answer('left', 'same')],
+      [1000, answer('right', 'better')],
+      [2000, answer('left', 'worse')],
+    ]);
+    expect(at(3000).answers).toEqual([
+      { itemId: 'item-1', feet: 'right', answer: 'better' },
+      { itemId: 'item-1', feet: 'left', answer: 'worse' },
+    ]);
   });
 });

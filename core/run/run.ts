@@ -1,7 +1,7 @@
 import type { TimelineEvent } from '../timeline';
 import { type FindRevision, type Timeline, buildTimeline } from '../timeline';
 import { type Plan, applyCommand } from '../plan';
-import { type RunEvent, effective } from './event';
+import { type Answer, type RunEvent, effective } from './event';
 import { type Bout, countAt, boutsOf } from './bout';
 
 /** Where a bout stands: waiting for the teacher, being set up, being counted, or over. */
@@ -40,9 +40,20 @@ export interface RunState {
   readonly heldSinceMs: number | null;
   /** Open pieces of this bout that the teacher has ended, and by how much the plan was cut or stretched for them. */
   readonly ended: { readonly pieces: number; readonly skippedMs: number };
+  /** Where the count of this bout began, ms of its work; and the bout to go back to once what was owed is done. */
+  readonly makingUp: { readonly fromMs: number; readonly returnTo: number } | null;
   readonly flowing: boolean;
   readonly records: readonly BoutRecord[];
   readonly observed: readonly { readonly atMs: number; readonly words: string }[];
+  /** What the looks again showed, the latest of each item and foot. */
+  readonly answers: readonly RecheckAnswer[];
+}
+
+/** What one look again showed. */
+export interface RecheckAnswer {
+  readonly itemId: string;
+  readonly feet: 'left' | 'right' | 'both';
+  readonly answer: Answer;
 }
 
 const none = { pieces: 0, skippedMs: 0 };
@@ -64,9 +75,11 @@ export function startRun(plan: Plan, find: FindRevision): RunState {
     heldMs: 0,
     heldSinceMs: null,
     ended: none,
+    makingUp: null,
     flowing: false,
     records: [],
     observed: [],
+    answers: [],
   };
 }
 
@@ -137,6 +150,8 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
       return now.status === 'ready' || now.status === 'set-up' ? enterStatus(release(now)) : release(now);
     case 'enough':
       return enough(release(now));
+    case 'made-up':
+      return makeUp(now, event.bout, event.fromMs);
     case 'held':
       return now.heldSinceMs === null && now.status !== 'over' ? { ...now, heldSinceMs: now.atMs } : now;
     case 'resumed':
@@ -145,6 +160,11 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
       return moveTo(now, event.bout);
     case 'adapted':
       return adapt(now, event, find);
+    case 'answered': {
+      const { itemId, feet, answer } = event;
+      const others = now.answers.filter((a) => a.itemId !== itemId || a.feet !== feet);
+      return { ...now, answers: [...others, { itemId, feet, answer }] };
+    }
     case 'observed':
       return { ...now, observed: [...now.observed, { atMs: now.atMs, words: event.words }] };
     case 'flowing':
@@ -161,6 +181,17 @@ export function replay(plan: Plan, events: readonly RunEvent[], atMs: number, fi
   const past = effective(events.filter((e) => e.atMs <= atMs));
   const done = past.reduce((state, event) => reduce(state, event, find), startRun(plan, find));
   return advanceTo(done, atMs);
+}
+
+/** Goes back to a bout for what it owes; only between two bouts, so that nothing is cut short for it. */
+function makeUp(state: RunState, boutIndex: number, fromMs: number): RunState {
+  if (boutIndex >= state.bouts.length || (state.status !== 'ready' && state.status !== 'set-up')) return state;
+  const there = arrive(release(state), boutIndex, 'work');
+  return {
+    ...there,
+    ended: { ...none, skippedMs: fromMs },
+    makingUp: { fromMs, returnTo: state.boutIndex },
+  };
 }
 
 /** Ends the open piece that is being done: the count goes on behind it. Elsewhere it means nothing. */
@@ -188,6 +219,7 @@ function enterStatus(state: RunState): RunState {
 /** The last rep is over: the next bout waits, but the second side of the same item is set up at once. */
 function finishBout(state: RunState): RunState {
   const recorded = record(state);
+  if (state.makingUp) return arrive(recorded, state.makingUp.returnTo, 'ready');
   const next = state.bouts[state.boutIndex + 1];
   if (!next) return { ...recorded, status: 'over', boutIndex: state.bouts.length };
   return arrive(recorded, next.index, next.goesStraightOn ? 'set-up' : 'ready');
@@ -209,6 +241,7 @@ function arrive(state: RunState, boutIndex: number, status: Status): RunState {
     heldMs: 0,
     heldSinceMs: null,
     ended: none,
+    makingUp: null,
   };
 }
 
@@ -217,6 +250,7 @@ function record(state: RunState): RunState {
   if (!bout) return state;
   const workMs = state.status === 'work' ? statusMs(state) : 0;
   const at = state.status === 'work' ? bout.workStartMs + workMsOf(state) : -1;
+  const from = bout.workStartMs + (state.makingUp?.fromMs ?? 0);
   const units = bout.events.filter(isUnit);
   const made: BoutRecord = {
     itemId: bout.itemId,
@@ -227,7 +261,7 @@ function record(state: RunState): RunState {
     workMs,
     heldMs: state.heldMs,
     // An open piece that was begun owes nothing: it was as much as it was.
-    unitsDone: units.filter((e) => (e.open ? e.startMs < at : e.endMs <= at)).length,
+    unitsDone: units.filter((e) => e.startMs >= from && (e.open ? e.startMs < at : e.endMs <= at)).length,
     unitsPlanned: units.length,
     startedAtMs: state.boutSinceMs,
     endedAtMs: state.atMs,

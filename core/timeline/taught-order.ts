@@ -35,10 +35,5 @@ export function taughtOrder(plan: Plan, timeline: Timeline): ReadonlyMap<string,
       visit: 1,
     }));
   const all = [...visits, ...pauses].sort((a, b) => a.startMs - b.startMs);
-  return new Map(
-    plan.blocks.map((block) => [
-      block.id,
-      all.filter((stretch) => stretch.blockId === block.id),
-    ]),
-  );
+  return new Map(plan.blocks.map((block) => [block.id, all.filter((stretch) => stretch.blockId === block.id)]));
 }

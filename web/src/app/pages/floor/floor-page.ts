@@ -20,23 +20,24 @@ import {
   mdiRestart,
   mdiSkipNext,
   mdiSkipPrevious,
-  mdiStop,
   mdiUndo,
   mdiVolumeHigh,
   mdiVolumeOff,
 } from '@mdi/js';
 import * as z from 'zod';
 import { kitNames } from '@core/kit';
-import { otherSide } from '@core/plan';
-import { cueOf, currentBout, following, footNow, momentOf, retime, timeOf } from '@core/run';
+import { findItem, otherSide } from '@core/plan';
+import { Answer, owedNow, cueOf, currentBout, following, footNow, momentOf, retime, timeOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { BrowserStore } from '../../data/browser-store';
 import { Footprints } from '../../parts/footprints/footprints';
 import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
 import { doseWords } from '../../parts/saying/item-words';
+import { levelLines } from '../../parts/saying/level-words';
+import { cautionsFor, checks, concernNames } from '@core/exercise';
 import { viewWords } from '../../parts/saying/fault-words';
-import { owedWords } from '../../parts/saying/owed-words';
+import { owedNowWords, owedWords } from '../../parts/saying/owed-words';
 import { KeySheet } from '../../parts/keys/key-sheet';
 import { doingOf } from '../../parts/keys/key-table';
 import { FloorClock } from './floor-clock';
@@ -79,7 +80,6 @@ export class FloorPage implements OnInit, OnDestroy {
     undo: mdiUndo,
     loud: mdiVolumeHigh,
     quiet: mdiVolumeOff,
-    stop: mdiStop,
     restart: mdiRestart,
     close: mdiClose,
   };
@@ -158,7 +158,51 @@ export class FloorPage implements OnInit, OnDestroy {
         .join(', ') ?? '',
   );
   protected readonly fault = computed(() => this.itemTime()?.execution?.faults[0] ?? null);
-  protected readonly caution = computed(() => this.itemTime()?.execution?.cautions[0]?.words ?? null);
+  /** What somebody in this room has to mind; the first there is where nobody has said who comes. */
+  protected readonly caution = computed(() => {
+    const concerns = this.store.state()?.plan.brief.concerns ?? [];
+    const [first] = cautionsFor(this.itemTime()?.execution?.cautions ?? [], concerns);
+    return first ? `${concernNames[first.concern]}: ${first.words}` : null;
+  });
+  protected readonly levels = computed(() => {
+    const state = this.store.state();
+    const time = this.itemTime();
+    return state && time ? levelLines(state.plan, time) : [];
+  });
+  private readonly item = computed(() => {
+    const state = this.store.state();
+    const id = this.bout()?.itemId ?? null;
+    return state && id !== null ? (findItem(state.plan, id)?.item ?? null) : null;
+  });
+  protected readonly note = computed(() => this.item()?.note ?? '');
+  /** A look again asks what it shows, on each foot. */
+  protected readonly recheck = computed(() => {
+    const state = this.store.state();
+    const item = this.item();
+    if (!state || !item?.recheck) return null;
+    const { of } = item.recheck;
+    const drill = of === null ? null : state.timeline.items.find((t) => t.itemId === of)?.execution?.exercise;
+    const words = drill ? `after ${drill.name[state.plan.school.words]}` : 'after the class';
+    return {
+      words: item.check ? `${words}: ${checks[item.check].name}` : words,
+      rows: (['left', 'right'] as const).map((feet) => ({
+        feet,
+        words: `${feet} foot`,
+        answers: Answer.options.map((id) => ({
+          id,
+          chosen: state.answers.some((a) => a.itemId === item.id && a.feet === feet && a.answer === id),
+        })),
+      })),
+    };
+  });
+  /** What the item just taught owes to one foot, while it can still be done. */
+  protected readonly owing = computed(() => {
+    const state = this.store.state();
+    const debt = state && owedNow(state);
+    return debt ? { ...debt, words: owedNowWords(state, debt) } : null;
+  });
+  /** On a low screen the panel opens when it is asked for. */
+  protected readonly more = signal(false);
 
   protected readonly next = computed(() => {
     const state = this.store.state();
@@ -209,6 +253,16 @@ export class FloorPage implements OnInit, OnDestroy {
     if (this.held()) this.store.act({ kind: 'resumed' });
     else if (this.moment()?.open) this.store.act({ kind: 'enough' });
     else this.store.act({ kind: state.status === 'work' ? 'held' : 'started' });
+  }
+
+  protected makeUp(bout: number, fromMs: number): void {
+    this.tones.wake();
+    this.store.act({ kind: 'made-up', bout, fromMs });
+  }
+
+  protected answerIt(feet: 'left' | 'right', answer: Answer): void {
+    const item = this.item();
+    if (item) this.store.act({ kind: 'answered', itemId: item.id, feet, answer });
   }
 
   protected move(by: 1 | -1): void {
