@@ -53,6 +53,12 @@ describe('a taught class against its plan', () => {
     expect(long.setUpMs).toBe(58_000);
   });
 
+  it('names what was not reached: nothing of it was done on either foot', () => {
+    expect(taught([0, go], [13_000, end]).notReached).toEqual([]);
+    expect(taught([0, go], [2000, end]).notReached).toEqual(['item-0']);
+    expect(taught().notReached).toEqual(['item-0']);
+  });
+
   it('of a class in which nothing was done is empty', () => {
     expect(taught()).toMatchObject({ bouts: [], taughtMs: 0, setUpMs: 0, overSlotMs: -60_000 });
   });

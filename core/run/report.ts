@@ -24,6 +24,8 @@ export interface RunReport {
   readonly overSlotMs: number;
   readonly setUpMs: number;
   readonly plannedSetUpMs: number;
+  /** Items that were not begun on any foot, in their order. */
+  readonly notReached: readonly string[];
 }
 
 /** Planned against actual, by bout and in all. */
@@ -42,5 +44,8 @@ export function reportOf({ records, plan, timeline }: RunState): RunReport {
     overSlotMs: taughtMs - plan.slotSeconds * 1000,
     setUpMs: records.reduce((ms, r) => ms + r.setUpMs, 0),
     plannedSetUpMs: records.reduce((ms, r) => ms + r.plannedSetUpMs, 0),
+    notReached: timeline.items
+      .map((i) => i.itemId)
+      .filter((id) => !records.some((r) => r.itemId === id && r.unitsDone > 0)),
   };
 }

@@ -117,6 +117,8 @@ export class DesignerPage implements OnInit {
   });
   /** What stands beside the order when nothing is being picked. */
   protected readonly beside = signal<'item' | 'findings'>('item');
+  /** On a small screen what stands beside the order is a sheet over it: open where something is chosen or picked. */
+  protected readonly sheet = linkedSignal(() => this.picking());
   protected readonly pointed = signal<ThreadPoint | null>(null);
 
   protected readonly empty = computed(() => {
@@ -213,6 +215,7 @@ export class DesignerPage implements OnInit {
     this.store.select(itemId);
     this.picking.set(false);
     this.beside.set('item');
+    this.sheet.set(true);
   }
 
   protected openSettings(): void {

@@ -27,7 +27,7 @@ import {
 import * as z from 'zod';
 import { kitNames } from '@core/kit';
 import { findItem, otherSide } from '@core/plan';
-import { Answer, owedNow, cueOf, currentBout, following, footNow, momentOf, retime, timeOf } from '@core/run';
+import { Answer, owedNow, reportOf, cueOf, currentBout, following, footNow, momentOf, retime, timeOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { BrowserStore } from '../../data/browser-store';
 import { Footprints } from '../../parts/footprints/footprints';
@@ -37,7 +37,7 @@ import { doseWords } from '../../parts/saying/item-words';
 import { levelLines } from '../../parts/saying/level-words';
 import { cautionsFor, checks, concernNames } from '@core/exercise';
 import { viewWords } from '../../parts/saying/fault-words';
-import { owedNowWords, owedWords } from '../../parts/saying/owed-words';
+import { answerWords, notReachedWords, owedNowWords, owedWords } from '../../parts/saying/owed-words';
 import { KeySheet } from '../../parts/keys/key-sheet';
 import { doingOf } from '../../parts/keys/key-table';
 import { FloorClock } from './floor-clock';
@@ -127,6 +127,7 @@ export class FloorPage implements OnInit, OnDestroy {
       ends: sayTime(times.endsAtMs),
       over: times.overSlotMs > 0,
       farOver: times.overSlotMs > 45_000,
+      short: times.elapsedMs < 60_000,
       words: Math.abs(late) < 5 ? 'on time' : `${sayTime(Math.abs(late) * 1000)} ${late > 0 ? 'behind' : 'ahead'}`,
       behind: late >= 30,
       share: Math.min(100, (100 * times.plannedMs) / Math.max(1, state.timeline.totalMs)),
@@ -225,7 +226,9 @@ export class FloorPage implements OnInit, OnDestroy {
   });
   protected readonly debts = computed(() => {
     const state = this.store.state();
-    return state ? owedWords(state) : [];
+    if (!state) return [];
+    const missing = notReachedWords(state, reportOf(state));
+    return [...owedWords(state), ...answerWords(state), ...(missing === '' ? [] : [missing])];
   });
   /** What the one big tap does now. */
   protected readonly tap = computed(() => {

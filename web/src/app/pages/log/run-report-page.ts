@@ -5,7 +5,7 @@ import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
-import { owedWords } from '../../parts/saying/owed-words';
+import { answerWords, notReachedWords, owedWords } from '../../parts/saying/owed-words';
 import { sayInstant } from '../../parts/saying/instant-words';
 
 /** One taught class: planned against actual, by item and side. */
@@ -62,7 +62,8 @@ export class RunReportPage implements OnInit {
       slot:
         overSlotMs > 0 ? `${sayTime(overSlotMs)} over the slot` : `${sayTime(-overSlotMs)} before the end of the slot`,
       setUp: `${sayTime(setUpMs)} of set-up and talk, ${sayTime(plannedSetUpMs)} planned`,
-      owed: owedWords(state),
+      owed: [...owedWords(state), ...answerWords(state)],
+      notReached: notReachedWords(state, report),
     };
   });
 

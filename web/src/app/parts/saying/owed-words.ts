@@ -1,6 +1,6 @@
 import { sayUnit } from '@core/dose';
 import { findItem } from '@core/plan';
-import { type OwedNow, type RunState, owed, stationWords } from '@core/run';
+import { type OwedNow, type RunReport, type RunState, owed, stationWords } from '@core/run';
 
 /** What one side owes the other after its turn: "right foot: 2 reps owed, Band: turn the foot in". */
 export function owedWords(state: RunState): string[] {
@@ -17,4 +17,30 @@ export function owedNowWords(state: RunState, { itemId, side, units, event }: Ow
   const where = part ? stationWords(part, event) : '';
   const what = part ? sayUnit(part.kind, units) : 'reps';
   return `${side} foot${where === '' ? '' : `, ${where}`}: ${units} ${what} owed`;
+}
+
+/** What was not reached, by name: "Not reached: Stand on one leg, Walk and compare"; empty where all was. */
+export function notReachedWords(state: RunState, { notReached }: RunReport): string {
+  const names = notReached.flatMap((id) => {
+    const exercise = state.timeline.items.find((i) => i.itemId === id)?.execution?.exercise;
+    return exercise ? [exercise.name[state.plan.school.words]] : [];
+  });
+  return names.length === 0 ? '' : `Not reached: ${names.join(', ')}`;
+}
+
+/** What the looks again showed: "After Short foot: left better, right same". */
+export function answerWords(state: RunState): string[] {
+  const ids = [...new Set(state.answers.map((a) => a.itemId))];
+  return ids.flatMap((id) => {
+    const item = findItem(state.plan, id)?.item;
+    if (!item) return [];
+    const of = item.recheck?.of ?? null;
+    const drill = of === null ? null : state.timeline.items.find((i) => i.itemId === of)?.execution?.exercise;
+    const after = drill ? drill.name[state.plan.school.words] : 'the class';
+    const feet = (['left', 'right', 'both'] as const).flatMap((foot) => {
+      const said = state.answers.find((a) => a.itemId === id && a.feet === foot);
+      return said ? [`${foot} ${said.answer}`] : [];
+    });
+    return [`After ${after}: ${feet.join(', ')}`];
+  });
 }

@@ -89,6 +89,26 @@ describe('the running order', () => {
     });
   });
 
+  it('brings a row that has just come into sight, and tints it', async () => {
+    expect(page().querySelectorAll('.row.fresh')).toHaveLength(0);
+    const seen = jest.spyOn(Element.prototype, 'scrollIntoView');
+    const [first] = store.plan()?.blocks[0]?.items ?? [];
+    store.do({ type: 'add-item', item: { ...first!, id: 'item-new' }, blockId: 'block-1', index: 1 });
+    await refresh();
+    expect(page().querySelectorAll('.row.fresh')).toHaveLength(1);
+    expect(page().querySelector('.row.fresh [data-item]')?.getAttribute('data-item')).toBe('item-new');
+    expect(seen).toHaveBeenCalled();
+  });
+
+  it('shows a block taught foot by foot as it is taught: the pause, and the other foot’s pass with its times', async () => {
+    store.do({ type: 'edit-block', blockId: 'block-1', change: { flow: 'by-foot' } });
+    await refresh();
+    expect(texts('.again .what')).toEqual(['stand and compare the feet', 'right · press']);
+    store.do({ type: 'edit-block', blockId: 'block-1', change: { compare: false } });
+    await refresh();
+    expect(texts('.again .what')).toEqual(['right · press']);
+  });
+
   it('renames a block, but never to nothing', async () => {
     const name = page().querySelector<HTMLInputElement>('.name')!;
     name.value = 'Wake';

@@ -16,6 +16,8 @@ import {
   inject,
   input,
   output,
+  afterRenderEffect,
+  linkedSignal,
 } from '@angular/core';
 import { MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
@@ -24,10 +26,13 @@ import {
   type Addition,
   type Block,
   type Plan,
+  type PlanCommand,
   addAgain,
   addRecheck,
+  itemsOf,
   moveByOne,
   newBlock,
+  offerLevels,
   recheckExercise,
   rechecksOf,
 } from '@core/plan';
@@ -132,6 +137,19 @@ export class RunningOrder {
     }));
   });
 
+  /** Rows that have just come: they are brought into sight and tinted for a moment. */
+  protected readonly fresh = linkedSignal<readonly string[], readonly string[]>({
+    source: () => itemsOf(this.plan()).map((item) => item.id),
+    computation: (ids, before) => (before ? ids.filter((id) => !before.source.includes(id)) : []),
+  });
+
+  constructor() {
+    afterRenderEffect(() => {
+      const [first] = this.fresh();
+      if (first !== undefined) this.rowOf(first)?.scrollIntoView({ block: 'nearest' });
+    });
+  }
+
   protected drop(event: CdkDragDrop<string, string, string>): void {
     this.store.do({
       type: 'move-item',
@@ -232,6 +250,15 @@ export class RunningOrder {
     });
   }
 
+  /** Levels beside every exercise that has them and none offered yet, in one step. */
+  protected readonly levelsToOffer = computed(() =>
+    offerLevels(this.plan(), (revision) => this.store.known().get(revision)?.exercise ?? null),
+  );
+
+  protected offer(command: PlanCommand): void {
+    this.store.doAndOffer(command, 'Easier and harder levels are offered; each fills the same time.', 'Take them back');
+  }
+
   protected choose(itemId: string): void {
     this.chosen.emit(itemId);
   }
@@ -254,6 +281,10 @@ export class RunningOrder {
   }
 
   private focus(itemId: string): void {
-    this.host.nativeElement.querySelector<HTMLElement>(`[data-item="${itemId}"]`)?.focus();
+    this.rowOf(itemId)?.focus();
+  }
+
+  private rowOf(itemId: string): HTMLElement | null {
+    return this.host.nativeElement.querySelector<HTMLElement>(`[data-item="${itemId}"]`);
   }
 }
