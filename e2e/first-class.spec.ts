@@ -36,7 +36,7 @@ test('a new user builds a class from an empty page, saves it, finds it again and
   await expect(page.locator('.name')).toHaveText('Walk and notice');
   await page.keyboard.press('ArrowRight');
   await expect(page.locator('.name')).toHaveText('Ball along the sole');
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
 });
 
 test('the dose speaks: 3 rounds of 30 s at 3 contact points on each foot are 9:00 of work', async ({ page }) => {

@@ -11,7 +11,7 @@ async function leap(page: Page, ms: number): Promise<void> {
 async function floorOf(page: Page, id: string): Promise<void> {
   await page.clock.install({ time: new Date('2026-11-24T12:00:00Z') });
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.clock.pauseAt(new Date('2026-11-24T12:05:00Z'));
 }
 
@@ -27,8 +27,7 @@ test('follows the teacher: ready, set-up counts up, reps, the other side, the ne
 
   await page.keyboard.press('Space');
   await leap(page, 4300);
-  await expect(page.locator('.count')).toHaveText('4');
-  await expect(page.locator('.of')).toContainText('seconds of set-up, 5 planned');
+  await expect(page.locator('.waiting .of')).toHaveText('4 s of set-up, 5 planned');
   await page.keyboard.press('PageDown');
   // circles of 4 s: the third begins at 8 s
   await leap(page, 9000);
@@ -46,17 +45,17 @@ test('follows the teacher: ready, set-up counts up, reps, the other side, the ne
   await leap(page, 32_000);
   // the other foot is set up at once
   await expect(page.locator('.side')).toHaveText('left foot');
-  await expect(page.locator('.of')).toContainText('seconds of set-up');
+  await expect(page.locator('.of')).toContainText('s of set-up');
   await page.keyboard.press('Space');
   await leap(page, 41_000);
   await expect(page.locator('.name')).toHaveText('Easy steps to the side and back');
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
 });
 
 test('survives a reload at the same rep, and takes back a slip of the finger', async ({ page, request }) => {
   const id = await copyOf(request, 'Five minutes before the reel');
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await expect(page.locator('.count')).toHaveText('2', { timeout: 8000 });
@@ -64,7 +63,7 @@ test('survives a reload at the same rep, and takes back a slip of the finger', a
   await expect(page.locator('.name')).toHaveText('Ankle circles');
   await expect(page.locator('.count')).toHaveText(/^[23]$/);
   await page.keyboard.press('ArrowRight');
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('u');
   await expect(page.locator('.side')).toHaveText('right foot');
   await expect(page.locator('.count')).toHaveText(/^[234]$/);
@@ -73,7 +72,7 @@ test('survives a reload at the same rep, and takes back a slip of the finger', a
 test('a laptop that slept mid-rep: the count is held where it was, and that is said', async ({ page, request }) => {
   const id = await copyOf(request, 'Five minutes before the reel');
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await expect(page.locator('.count')).toHaveText('2', { timeout: 8000 });
@@ -150,7 +149,7 @@ test('a plan changed on another page while it is taught: the class goes on, and 
 }) => {
   const id = await copyOf(request, 'Five minutes before the reel');
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('Space');
   const { plan } = (await (await request.get(`/api/classes/${id}`)).json()) as { plan: object };
   await request.put(`/api/classes/${id}`, {
@@ -181,7 +180,7 @@ test('a browser with no audio: the class goes on, and it is said', async ({ page
     });
   });
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await expect(page.getByText('This browser makes no sound.')).toBeVisible();
@@ -197,7 +196,7 @@ for (const [name, width, height] of [
     const id = await copyOf(request, 'Five minutes before the reel');
     await page.setViewportSize({ width, height });
     await page.goto(`/class/${id}/floor`);
-    await expect(page.locator('.count')).toHaveText('ready');
+    await expect(page.locator('.waiting .of')).toHaveText('ready');
     await page.keyboard.press('Space');
     await page.keyboard.press('Space');
     await expect(page.locator('.of')).toHaveText('of 5');

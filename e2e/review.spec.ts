@@ -122,7 +122,7 @@ test('on the floor a class that is late fits what is left', async ({ page, reque
   const id = await copyOf(request, 'Thursday lunch: quiet ankles');
   await page.clock.install({ time: new Date('2026-11-25T12:00:00Z') });
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.clock.pauseAt(new Date('2026-11-25T12:05:00Z'));
   await page.keyboard.press('Space');
   await page.clock.runFor(4 * 60_000);

@@ -11,7 +11,7 @@ interface Heard {
 async function tones(page: Page, request: APIRequestContext): Promise<Heard[]> {
   const id = await copyOf(request, 'Five minutes before the reel');
   await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.count')).toHaveText('ready');
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await page.waitForTimeout(16_000);

@@ -8,4 +8,5 @@ export * from './read-exercise';
 export * from './resolve';
 export * from './school';
 export * from './situation';
+export * from './substitute';
 export * from './support';

@@ -133,7 +133,6 @@ function lineUnit(
   const items = run.map((r) => r.item);
   const first = run[0];
   if (!first) throw new RangeError('a run has at least one item');
-  const { floor } = plan.brief;
   const own = spanAlone(
     plan,
     block,
@@ -151,7 +150,7 @@ function lineUnit(
   return {
     items,
     choices: cheapestEach(combined.map(({ doses, cost }) => ({ doses, cost, spanMs: [spanOf(doses)] }))),
-    passes: [visits.flat().map((visit) => needOf(visit, floor)) as [Need, ...Need[]]],
+    passes: [visits.flat().map((visit) => needOf(visit)) as [Need, ...Need[]]],
     bothFeetInOne: visits[0]?.length === 2,
     mayDrop: run.length === 1 && droppable(first.item, options),
   };
@@ -171,7 +170,6 @@ function ringOf(
   const plain = round.items.every(
     (r) => r.lead === lead && r.execution.sidePattern === 'each' && r.item.sides.mode !== 'one-foot',
   );
-  const { floor } = plan.brief;
   const units = round.items.map((ready, at): Unit => {
     const visits = round.passes.map((pass) => pass.find((v) => v.ready === ready) ?? null);
     const spansOf = (dose: Dose): number[] => {
@@ -191,7 +189,7 @@ function ringOf(
     return {
       items: [ready.item],
       choices: cheapestEach(choices),
-      passes: visits.map((visit) => (visit ? [needOf(visit, floor)] : null)),
+      passes: visits.map((visit) => (visit ? [needOf(visit)] : null)),
       bothFeetInOne: false,
       mayDrop: plain && droppable(ready.item, options),
     };

@@ -13,7 +13,7 @@ const PlanChange = PlanFields.pick({
   accepted: true,
 }).partial();
 const ItemChange = Item.omit({ id: true, exerciseId: true }).partial();
-const BlockChange = Block.pick({ name: true, flow: true, compare: true, secondOrder: true }).partial();
+const BlockChange = Block.pick({ name: true, flow: true, compare: true, secondOrder: true, floor: true }).partial();
 const position = z.int().min(0);
 
 const editClass = z.strictObject({ type: z.literal('edit-class'), change: PlanChange });

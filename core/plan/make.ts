@@ -45,6 +45,7 @@ export function newBlock(id: string, name: string, items: Item[] = [], sides: Sc
     flow: sides === 'by-foot' ? 'by-foot' : 'by-exercise',
     compare: true,
     secondOrder: 'same',
+    floor: null,
     items,
   };
 }
@@ -71,6 +72,8 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
     recheck: null,
     check: null,
     inEachPass: false,
+    substitutes: [],
+    floor: null,
     musicRunsOn: false,
     locked: false,
     priority: 2,

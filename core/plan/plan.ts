@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { Dose } from '../dose';
-import { CheckId, Concern, CueKind, School } from '../exercise';
+import { CheckId, Concern, CueKind, School, Substitute } from '../exercise';
 import { Id } from '../id';
 import { Floor } from '../kit';
 import { Familiarity, Pace } from './pace';
@@ -52,6 +52,10 @@ export const Item = z.strictObject({
   recheck: z.strictObject({ of: Id.nullable() }).nullable(),
   /** The named check that is taken with it. */
   check: CheckId.nullable(),
+  /** Kit in the place of the exercise's own. */
+  substitutes: z.array(Substitute).max(6),
+  /** Where it is taught, if elsewhere than the block: tile for the cloth, carpet for the stretch. */
+  floor: Floor.nullable(),
   /** On both feet inside a block taught foot by foot: done in each pass, and not once between two rounds. */
   inEachPass: z.boolean(),
   /** Goes on in the music of the item before: nothing lies between them. Only where both are counts at one tempo. */
@@ -74,6 +78,8 @@ export const Block = z.strictObject({
   compare: z.boolean(),
   /** Foot by foot: the second foot in the same order, or the last exercise first. */
   secondOrder: z.enum(['same', 'reversed']),
+  /** Where it is taught, if elsewhere than the class. */
+  floor: Floor.nullable(),
   items: z.array(Item).max(120),
 });
 export type Block = z.infer<typeof Block>;
@@ -144,6 +150,13 @@ export function findItem(plan: Plan, itemId: string): { block: Block; item: Item
   }
   return null;
 }
+
+/** The floor on which an item is taught: its own, else its block's, else the class's. */
+export const floorOf = (
+  { brief }: Pick<Plan, 'brief'>,
+  block: Pick<Block, 'floor'>,
+  item: Pick<Item, 'floor'>,
+): Floor => item.floor ?? block.floor ?? brief.floor;
 
 /** The foot that has more to do, where one has. */
 export const weakerOf = (sides: Sides): Side | null => ('weaker' in sides ? sides.weaker : null);

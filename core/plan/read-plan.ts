@@ -45,10 +45,13 @@ function withMeasuredPace(plan: Document): Document {
     blocks: all(plan['blocks'], (block) => ({
       compare: true,
       secondOrder: 'same',
+      floor: null,
       ...block,
       items: all(block['items'], (item) => ({
         check: null,
         inEachPass: false,
+        substitutes: [],
+        floor: null,
         ...item,
         recheck: item['recheck'] === true ? { of: null } : null,
       })),

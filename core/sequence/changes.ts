@@ -8,8 +8,8 @@ import { type Entry, type ReviewContext, classRule } from './rule';
 const leastSavingMs = 20_000;
 
 /** What an item asks of the room, visit by visit, where it is taught in one stretch. */
-const needsOf = ({ item, block, execution }: Entry, { plan, brief }: ReviewContext): readonly Need[] =>
-  visitsOf({ item, blockId: block.id, execution, lead: leadOf(plan, item) }).map((v) => needOf(v, brief.floor));
+const needsOf = ({ item, block, execution, floor }: Entry, { plan }: ReviewContext): readonly Need[] =>
+  visitsOf({ item, blockId: block.id, execution, floor, lead: leadOf(plan, item) }).map(needOf);
 
 /**
  * Few changes of position, kit and band: the one move inside a block that saves most. Candidates are ranked by the

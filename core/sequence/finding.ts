@@ -1,4 +1,4 @@
-import { type NextId, type Plan, type PlanCommand, itemsOf } from '../plan';
+import { type NextId, type Plan, type PlanCommand, floorOf, itemsOf } from '../plan';
 import type { Timeline } from '../timeline';
 import {
   type Breach,
@@ -73,7 +73,8 @@ export function contextOf({ plan, timeline, library, otherDoses, nextId }: Revie
     const block = blocks.get(item.id);
     const execution = time?.execution;
     if (!time || !block || !execution) return [];
-    return [{ item, block, execution, name: execution.exercise.name[plan.school.words], workMs: time.workMs }];
+    const name = execution.exercise.name[plan.school.words];
+    return [{ item, block, execution, name, floor: floorOf(plan, block, item), workMs: time.workMs }];
   });
   const byId = new Map(entries.map((entry, index) => [entry.item.id, { entry, index }]));
   return {

@@ -1,5 +1,5 @@
-import { type Execution, differsFrom, resolve, startingExecution, startingRung } from '../exercise';
-import { floorSuits } from '../kit';
+import { type Execution, differsFrom, resolve, startingExecution, startingRung, withSubstitutes } from '../exercise';
+import { floorSuits, kitNames } from '../kit';
 import { likeness } from '../library';
 import { type Item, newItem, rechecksOf, schoolDose } from '../plan';
 import { surfaceFor } from '../timeline';
@@ -85,6 +85,26 @@ function swapped(context: ReviewContext, entry: Entry, offer: Offer): Mend {
   };
 }
 
+/** The kit that the exercise itself names in the place of its own, where the item then does what is asked. */
+export function substitutesFor({ item, execution }: Entry, does: (changed: Execution) => boolean): Mend[] {
+  return execution.kit.flatMap((need) =>
+    need.substitutes.flatMap((named): Mend[] => {
+      const swap = { of: need.kit, by: named.kit };
+      if (!does(withSubstitutes(execution, [swap]))) return [];
+      return [
+        {
+          words: `${kitNames[named.kit]} in place of ${kitNames[need.kit]}`.replace(/^./, (c) => c.toUpperCase()),
+          command: {
+            type: 'edit-item',
+            itemId: item.id,
+            change: { substitutes: [...item.substitutes, swap] },
+          },
+        },
+      ];
+    }),
+  );
+}
+
 /** How many alternatives are tried before an item is left out. */
 const mostTried = 4;
 
@@ -99,7 +119,7 @@ export function alternativesTo(context: ReviewContext, entry: Entry): Mend[] {
     const balance = ({ working, standing }: Execution['balance']) => Math.max(working, standing);
     return (
       // A mat can be laid on any floor.
-      (surfaceFor(other, brief.floor) === 'mats' || floorSuits(other.floor, other.floorsRuledOut, brief.floor)) &&
+      (surfaceFor(other, entry.floor) === 'mats' || floorSuits(other.floor, other.floorsRuledOut, entry.floor)) &&
       // Nobody who sat or held on is sent to stand on one leg.
       balance(other.balance) <= balance(entry.execution.balance) &&
       !other.cautions.some((c) => c.action === 'leave-out' && concerns.has(c.concern))

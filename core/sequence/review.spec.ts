@@ -339,6 +339,33 @@ describe('what is not a fault (practice)', () => {
   });
 });
 
+describe('a floor that an exercise cannot be done on', () => {
+  const onCarpet = (change: Partial<Item> = {}, block: Partial<Block> = {}) => {
+    const plan = classOf([['towel-gather', change]], { brief: { floor: 'carpet' } });
+    return { ...plan, blocks: plan.blocks.map((b) => ({ ...b, ...block })) };
+  };
+
+  it('is first answered with the kit that the exercise itself names', () => {
+    const [finding] = reviewed(onCarpet()).filter((f) => f.rule === 'floor');
+    expect(finding?.words()).toContain('it is taught on carpet');
+    expect(finding?.mend()?.words).toBe('Small objects in place of cloth or towel');
+  });
+
+  it('is not found where the item, or its block, is taught on another floor', () => {
+    expect(reviewed(onCarpet({ floor: 'tile' })).map((f) => f.rule)).not.toContain('floor');
+    expect(reviewed(onCarpet({}, { floor: 'wood' })).map((f) => f.rule)).not.toContain('floor');
+  });
+
+  it('on wood a padded exercise may stand in for another: a mat can be laid', () => {
+    const plan = classOf(['tucked-toes-heel-sit'], { brief: { floor: 'wood', concerns: ['sore-knees'] } });
+    expect(
+      reviewed(plan)
+        .find((f) => f.rule === 'caution')
+        ?.mend()?.words,
+    ).toMatch(/^Take .* instead$/);
+  });
+});
+
 describe('a finding', () => {
   it('says what is owed in seconds: five circles of 4 s are 20 s', () => {
     const [finding] = reviewed(classOf([['ankle-circles', { dose: [reps(5)] }]]));

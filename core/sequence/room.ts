@@ -1,8 +1,8 @@
-import { type Fault, heldOnTo, resolve } from '../exercise';
-import { floorSuits, kitNames } from '../kit';
+import { type Execution, type Fault, heldOnTo, resolve } from '../exercise';
+import { type Floor, floorSuits, kitNames } from '../kit';
 import { sayLength } from '../say-time';
 import { clearsFloor, surfaceFor } from '../timeline';
-import { alternativesTo, leftOut, moved } from './mend';
+import { alternativesTo, leftOut, moved, substitutesFor } from './mend';
 import { classRule, named, orderRule } from './rule';
 
 /** A floor that the exercise cannot be done on, mats or not. */
@@ -10,27 +10,32 @@ export const wrongFloor = classRule({
   id: 'floor',
   severity: 'hard',
   reason: 'The floor of the room does not let it work, or makes it unsafe.',
-  look: (context) => {
-    const { floor } = context.brief;
-    return context.entries
-      .filter(({ execution }) => {
-        // A mat can be laid on any floor; a cloth cannot be made to slide on carpet.
-        const surface = surfaceFor(execution, floor) === 'mats' ? 'mat' : floor;
-        return !floorSuits(execution.floor, execution.floorsRuledOut, surface);
-      })
+  look: (context) =>
+    context.entries
+      .filter(({ execution, floor }) => !standsOn(execution, floor))
       .map((entry) => ({
         itemIds: [entry.item.id],
         cost: 1,
         explain: () => {
-          const why = entry.execution.floor === 'smooth-hard' ? 'needs a smooth hard floor' : `is not for ${floor}`;
+          const why =
+            entry.execution.floor === 'smooth-hard' ? 'needs a smooth hard floor' : `is not for ${entry.floor}`;
           return {
-            words: `${entry.name} ${why}; this class is on ${floor}.`,
-            mends: () => [...alternativesTo(context, entry), leftOut(entry, context)],
+            words: `${entry.name} ${why}; it is taught on ${entry.floor}.`,
+            mends: () => [
+              ...substitutesFor(entry, (changed) => standsOn(changed, entry.floor)),
+              ...alternativesTo(context, entry),
+              leftOut(entry, context),
+            ],
           };
         },
-      }));
-  },
+      })),
 });
+
+/** A mat can be laid on any floor; a cloth cannot be made to slide on carpet. */
+function standsOn(execution: Execution, floor: Floor): boolean {
+  const surface = surfaceFor(execution, floor) === 'mats' ? 'mat' : floor;
+  return floorSuits(execution.floor, execution.floorsRuledOut, surface);
+}
 
 /** Mats out once: taken out of the way for a walk or a jump they come back. State: whether they lie, and the last item on them. */
 export const matsTwice = orderRule<readonly [mats: 'away' | 'out' | 'aside', laid: string | null]>({
@@ -38,8 +43,8 @@ export const matsTwice = orderRule<readonly [mats: 'away' | 'out' | 'aside', lai
   severity: 'soft',
   reason: 'Each time mats come out and go away the room stops.',
   begin: ['away', null],
-  judge: ([mats, laid], { item, execution }, { brief, pace }) => {
-    if (surfaceFor(execution, brief.floor) !== 'mats')
+  judge: ([mats, laid], { item, execution, floor }, { pace }) => {
+    if (surfaceFor(execution, floor) !== 'mats')
       return { state: [mats === 'out' && clearsFloor(execution) ? 'aside' : mats, laid], breach: null };
     const again = mats === 'aside' && laid !== null;
     return {

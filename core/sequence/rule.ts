@@ -1,6 +1,7 @@
 import type { Dose } from '../dose';
 import type { Execution, Exercise, School } from '../exercise';
 import type { Block, Brief, Item, NextId, Pace, Plan, PlanCommand } from '../plan';
+import type { Floor } from '../kit';
 import type { ItemTime, Timeline } from '../timeline';
 
 /** `hard`: safety, gates, floor and kit; `soft`: order and load; `note`: worth knowing. */
@@ -12,6 +13,8 @@ export interface Entry {
   readonly block: Block;
   readonly execution: Execution;
   readonly name: string;
+  /** Where it is taught. */
+  readonly floor: Floor;
   /** Class time of its own work, both feet, ms: it follows from the dose and not from the place. */
   readonly workMs: number;
 }

@@ -18,7 +18,14 @@ function order(
     const execution = resolve(exercise, level, defaultSchool);
     if (!execution.ok) throw new Error(`${id} ${String(level)}`);
     const item = { ...newItem(`item-${i}`, exercise, id.slice(0, 16)), rungId: level, ...more };
-    return { item, block: newBlock('block-1', 'Work'), execution: execution.value, name: id, workMs };
+    return {
+      item,
+      block: newBlock('block-1', 'Work'),
+      execution: execution.value,
+      name: id,
+      floor: brief.floor,
+      workMs,
+    };
   });
   const setting: Setting = {
     school: defaultSchool,

@@ -129,7 +129,7 @@ class Builder {
     this.work(first);
     if (second) {
       this.spend('switch', 'switch', 'both', this.pace.sideSwitchSeconds * 1000);
-      const needs = [first, second].map((visit) => needOf(visit, this.floor)) as [Need, Need];
+      const needs = [first, second].map((visit) => needOf(visit)) as [Need, Need];
       this.spend('second-set-up', 'set-up', feetOf(second), secondSetUpMs(before, ...needs, this.pace));
       this.leave(second);
       this.work(second);
@@ -146,7 +146,7 @@ class Builder {
       this.leave(visit);
       return this.now;
     }
-    const { parts, setUpMs } = arrival(this.room, needOf(visit, this.floor), this.ways);
+    const { parts, setUpMs } = arrival(this.room, needOf(visit), this.ways);
     this.leave(visit);
     this.spend(
       'transition',
@@ -174,11 +174,7 @@ class Builder {
 
   /** The room as a visit leaves it. */
   private leave(visit: Visit): void {
-    this.room = roomAfter(this.room, needOf(visit, this.floor));
-  }
-
-  private get floor() {
-    return this.input.plan.brief.floor;
+    this.room = roomAfter(this.room, needOf(visit));
   }
 
   private work(visit: Visit): void {

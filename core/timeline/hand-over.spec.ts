@@ -46,8 +46,8 @@ function needs(change: Parameters<typeof sampleExercise>[1], item: Partial<Item>
   if (!execution.ok) throw new Error('not resolved');
   const { plan } = bareClass([{ exercise, dose: reps(1), item }]);
   const made = { ...newItem('item-0', exercise, sampleRevision(0)), ...item };
-  const ready = { item: made, blockId: 'block-1', execution: execution.value, lead: leadOf(plan, made) };
-  return visitsOf(ready).map((visit) => needOf(visit, floor));
+  const ready = { item: made, blockId: 'block-1', execution: execution.value, lead: leadOf(plan, made), floor };
+  return visitsOf(ready).map(needOf);
 }
 /** The room after some items, in order. */
 const roomOf = (...items: readonly (readonly Need[])[]): Room => {
@@ -121,14 +121,14 @@ describe('the room remembers (practice)', () => {
   });
 
   it('never both fetches and lays a mat, and leaves it under whatever suits any floor', () => {
-    expect(reasons(roomOf(needs({ position: 'lying' })), first(lying))).toEqual(['floor']);
+    expect(reasons(roomOf(needs({ position: 'lying' })), first(lying))).toEqual(['mats']);
     expect(reasons(roomOf(lying, standing), first(lying))).toEqual(['position']);
     expect(roomOf(lying, standing).mats).toBe('out');
   });
 
   it('takes mats out of the way for a jump, and then lays them again', () => {
-    expect(reasons(roomOf(lying), first(jump), putOut)).toEqual(['position', 'floor']);
-    expect(reasons(roomOf(lying, jump), first(lying), putOut)).toEqual(['position', 'floor']);
+    expect(reasons(roomOf(lying), first(jump), putOut)).toEqual(['position', 'mats']);
+    expect(reasons(roomOf(lying, jump), first(lying), putOut)).toEqual(['position', 'mats']);
     // mats that lie ready cost nothing the first time
     expect(reasons(roomOf(jump), first(lying), putOut)).toEqual(['position']);
   });
@@ -215,7 +215,7 @@ describe('from one position to another', () => {
   it('is nothing before the first item, and adds up what comes together', () => {
     expect(arrival(null, at('lying'), { ...fetched, pace: bare })).toEqual({ parts: [], setUpMs: 0 });
     const to = { ...at('lying'), kit: ['soft-ball' as const], surface: 'mats' as const };
-    expect(reasons(roomAt('standing'), to)).toEqual(['position', 'kit', 'floor']);
+    expect(reasons(roomAt('standing'), to)).toEqual(['position', 'kit', 'mats']);
     expect(arrivalMs(roomAt('standing'), to, ways)).toBe((10 + 18 + 15) * 1000);
   });
 });

@@ -18,6 +18,7 @@ export interface Need {
   readonly kit: readonly KitId[];
   /** Mats, the room's own floor, or whatever lies there. */
   readonly surface: 'mats' | 'room' | 'either';
+  readonly floor: Floor;
   /** Walked or jumped through: mats cannot lie about. */
   readonly clear: boolean;
   readonly band: BandOn | null;
@@ -35,6 +36,7 @@ export interface Room {
   /** Brought out so far, in the order of their names: it stays in reach. */
   readonly out: readonly KitId[];
   readonly mats: 'away' | 'out' | 'aside';
+  readonly floor: Floor;
   readonly band: BandOn | null;
 }
 
@@ -63,14 +65,15 @@ export const clearsFloor = ({ facing, impactsPerRep, exercise }: Execution): boo
   impactsPerRep > 0 || (facing === 'lane' && exercise.family !== 'check');
 
 /** The room as a visit needs it, with the foot that works at that moment. */
-export function needOf(visit: Visit, room: Floor): Need {
-  const { execution, item } = visit.ready;
+export function needOf(visit: Visit): Need {
+  const { execution, item, floor } = visit.ready;
   const { band } = execution;
   return {
     position: execution.position,
     facing: execution.facing,
     kit: execution.kit.map((need) => need.kit).filter((kit) => isFetched(kit) && kit !== 'mat'),
-    surface: surfaceFor(execution, room),
+    surface: surfaceFor(execution, floor),
+    floor,
     clear: clearsFloor(execution),
     band: band && { placement: band.placement, foot: band.placement === 'both-feet' ? 'both' : footOf(visit) },
     setup: execution.setup,
@@ -81,13 +84,14 @@ export function needOf(visit: Visit, room: Floor): Need {
 
 /** The room after a visit: what was brought out stays in reach. Before the first item there is none. */
 export function roomAfter(room: Room | null, need: Need): Room {
-  const { position, facing, kit, band } = need;
+  const { position, facing, kit, band, floor } = need;
   const fresh = kit.filter((piece) => !(room?.out.includes(piece) ?? false));
   return {
     position,
     facing,
     kit,
     band,
+    floor,
     out: fresh.length === 0 && room ? room.out : [...(room?.out ?? []), ...fresh].sort(),
     mats: matsAfter(room?.mats ?? 'away', need),
   };
@@ -119,7 +123,8 @@ export function transition(room: Room | null, need: Need, { pace, brief }: Ways)
   const isTakenUp = need.kit.some((piece) => !standsInPlace(piece) && !room.kit.includes(piece));
   if (isAway && !ready) add('kit', pace.fetchKitSeconds);
   else if (isTakenUp) add('reach', pace.reachKitSeconds);
-  add('floor', matsMove(room.mats, need, ready) ? pace.floorChangeSeconds : 0);
+  add('floor', room.floor === need.floor ? 0 : pace.otherFloorSeconds);
+  add('mats', matsMove(room.mats, need, ready) ? pace.floorChangeSeconds : 0);
   add('facing', need.facing !== 'any' && room.facing !== need.facing ? pace.turnRoundSeconds : 0);
   const moved = bandMove(room, need, pace);
   return moved ? [...parts, moved] : parts;

@@ -1,5 +1,5 @@
 import { type FilledWindow, doseTime, fillWindow } from '../dose';
-import { type Execution, resolve } from '../exercise';
+import { type Execution, resolve, withSubstitutes } from '../exercise';
 import { type Item, type Plan, findItem } from '../plan';
 import type { ItemTime } from './timeline';
 
@@ -32,10 +32,11 @@ export function optionWindows(plan: Plan, time: ItemTime): OptionWindow[] {
     const rungId = found.item[which]?.rungId;
     const option = rungId === undefined ? null : resolve(execution.exercise, rungId, plan.school);
     if (!option?.ok) return [];
-    const { doses, phaseSeconds, sidePattern } = option.value;
+    const settled = withSubstitutes(option.value, found.item.substitutes);
+    const { doses, phaseSeconds, sidePattern } = settled;
     const halved = sidePattern === 'each' && execution.sidePattern !== 'each';
     const own = halved ? Math.max(0, Math.floor((windowMs - plan.pace.sideSwitchSeconds * 1000) / 2)) : windowMs;
     const filled = fillWindow(doses.usual, doses.most, own, phaseSeconds, sidePattern === 'alternate');
-    return [{ which, execution: option.value, ...filled }];
+    return [{ which, execution: settled, ...filled }];
   });
 }

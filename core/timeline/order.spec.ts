@@ -1,5 +1,5 @@
 import { counts, kit, reps, timed } from '../exercise/catalogue/author';
-import { bareWorkPace, newPlan } from '../plan';
+import { type Item, bareWorkPace, newPlan } from '../plan';
 import { bareClass, sampleExercise } from '../testing/sample';
 import { slotFit } from './timeline';
 
@@ -48,10 +48,27 @@ describe('what lies between two items (practice)', () => {
       { reason: 'kit', ms: 20_000 },
     ]);
     expect(transitionOf(sampleExercise('b', { floor: 'padded' }), { floorChangeSeconds: 15 })).toEqual([
-      { reason: 'floor', ms: 15_000 },
+      { reason: 'mats', ms: 15_000 },
     ]);
     expect(transitionOf(sampleExercise('b', { facing: 'mirror' }), { turnRoundSeconds: 4 })).toEqual([
       { reason: 'facing', ms: 4000 },
+    ]);
+  });
+
+  it('a substitute chosen in the class is what is fetched; another floor is gone to', () => {
+    const ball = sampleExercise('b', { kit: [kit('soft-ball', 'person', { wall: 'a wall' })] });
+    const after = (item: Partial<Item>) =>
+      bareClass(
+        [
+          { exercise: from, dose: reps(1) },
+          { exercise: ball, dose: reps(1), item },
+        ],
+        { pace: { ...bareWorkPace(), fetchKitSeconds: 20, otherFloorSeconds: 8 }, brief: fetching },
+      ).timeline.events.find((e) => e.kind === 'transition')?.because ?? [];
+    expect(after({})).toEqual([{ reason: 'kit', ms: 20_000 }]);
+    expect(after({ substitutes: [{ of: 'soft-ball', by: 'wall' }] })).toEqual([]);
+    expect(after({ floor: 'carpet', substitutes: [{ of: 'soft-ball', by: 'wall' }] })).toEqual([
+      { reason: 'floor', ms: 8000 },
     ]);
   });
 

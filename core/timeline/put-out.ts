@@ -1,4 +1,4 @@
-import { type Execution, resolve } from '../exercise';
+import { type Execution, resolve, withSubstitutes } from '../exercise';
 import { type KitId, isFetched } from '../kit';
 import { type Plan, findItem } from '../plan';
 import type { Timeline } from './timeline';
@@ -38,7 +38,7 @@ export function putOut(plan: Plan, timeline: Timeline): PutOut[] {
     const item = findItem(plan, itemId)?.item;
     for (const option of [item?.easier, item?.harder]) {
       const settled = option ? resolve(execution.exercise, option.rungId, plan.school) : null;
-      if (settled?.ok) note(settled.value, true);
+      if (settled?.ok) note(withSubstitutes(settled.value, item?.substitutes ?? []), true);
     }
   }
   return [...most.values()];

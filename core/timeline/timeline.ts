@@ -22,7 +22,7 @@ export type EventKind =
   | 'rounding';
 
 /** Why something lies between two neighbours, and how long it is. */
-export type TransitionReason = 'position' | 'kit' | 'reach' | 'floor' | 'facing' | 'band-moved' | 'band-slid';
+export type TransitionReason = 'position' | 'kit' | 'reach' | 'floor' | 'mats' | 'facing' | 'band-moved' | 'band-slid';
 export interface TransitionPart {
   readonly reason: TransitionReason;
   readonly ms: number;

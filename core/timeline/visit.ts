@@ -1,6 +1,7 @@
-import { type Execution, resolve } from '../exercise';
+import { type Execution, resolve, withSubstitutes } from '../exercise';
+import type { Floor } from '../kit';
 import { type Dose, amountName, kindOf, numberIn, withNumber } from '../dose';
-import { type Block, type Item, type Plan, type Side, otherSide, weakerOf } from '../plan';
+import { type Block, type Item, type Plan, type Side, floorOf, otherSide, weakerOf } from '../plan';
 import type { Feet, FindRevision, TimelineProblem } from './timeline';
 
 /** An item with its exercise settled. */
@@ -9,6 +10,8 @@ export interface ReadyItem {
   readonly blockId: string;
   readonly execution: Execution;
   readonly lead: Side;
+  /** Where it is taught. */
+  readonly floor: Floor;
 }
 
 /** One go at an item: both feet, alternating feet, or one foot. */
@@ -29,7 +32,13 @@ export function readyItem(plan: Plan, block: Block, item: Item, find: FindRevisi
   if (!exercise) return { code: 'missing-revision', itemId: item.id, revision: item.revision };
   const execution = resolve(exercise, item.rungId, plan.school);
   if (!execution.ok) return { code: 'not-resolved', itemId: item.id, error: execution.error };
-  return { item, blockId: block.id, execution: execution.value, lead: leadOf(plan, item) };
+  return {
+    item,
+    blockId: block.id,
+    execution: withSubstitutes(execution.value, item.substitutes),
+    lead: leadOf(plan, item),
+    floor: floorOf(plan, block, item),
+  };
 }
 
 /** Which foot starts an item: the weaker one where that was chosen, else the item's own, else the class's. */

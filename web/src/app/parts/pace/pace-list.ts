@@ -25,7 +25,14 @@ const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[
   { name: 'The second side', keys: ['sideSwitchSeconds', 'secondSetupSeconds', 'secondFiddlySetupSeconds'] },
   {
     name: 'Kit and bands',
-    keys: ['reachKitSeconds', 'fetchKitSeconds', 'floorChangeSeconds', 'moveBandSeconds', 'slideBandSeconds'],
+    keys: [
+      'reachKitSeconds',
+      'fetchKitSeconds',
+      'floorChangeSeconds',
+      'otherFloorSeconds',
+      'moveBandSeconds',
+      'slideBandSeconds',
+    ],
   },
   {
     name: 'From place to place',

@@ -5,7 +5,8 @@ import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { amountName, numberOf, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
-import { CheckId, type CueKind, checks } from '@core/exercise';
+import { CheckId, type CueKind, checks, resolve } from '@core/exercise';
+import { Floor, type KitId, kitNames } from '@core/kit';
 import {
   type Item,
   type Plan,
@@ -189,6 +190,33 @@ export class ItemPanel {
     const { recheck } = this.item();
     return recheck ? (recheck.of ?? 'class') : 'no';
   });
+  /** Each piece of kit that something else may stand in for, with what the swap changes. */
+  protected readonly kitChoices = computed(() => {
+    const exercise = this.exercise();
+    const settled = exercise && resolve(exercise, this.item().rungId, this.plan().school);
+    return (settled?.ok ? settled.value.kit : [])
+      .filter((need) => need.substitutes.length > 0)
+      .map((need) => {
+        const by = this.item().substitutes.find((s) => s.of === need.kit)?.by ?? need.kit;
+        const options = [
+          { kit: need.kit, words: kitNames[need.kit] },
+          ...need.substitutes.map((s) => ({ kit: s.kit, words: `${kitNames[s.kit]}: ${s.changes}` })),
+        ];
+        return { of: need.kit, name: kitNames[need.kit], by, options };
+      });
+  });
+  protected readonly floors = Floor.options;
+  /** Where it is taught when nothing is said of the item itself. */
+  protected readonly usualFloor = computed(() => {
+    const block = this.plan().blocks.find((b) => b.items.some((i) => i.id === this.item().id));
+    return block?.floor ?? this.plan().brief.floor;
+  });
+  /** The item goes on in the music of the one before it: both are danced to counts. */
+  protected readonly mayRunOn = computed(() => {
+    const items = this.plan().blocks.find((b) => b.items.some((i) => i.id === this.item().id))?.items ?? [];
+    const before = items[items.findIndex((i) => i.id === this.item().id) - 1];
+    return before?.dose.at(-1)?.kind === 'counts' && this.item().dose[0]?.kind === 'counts';
+  });
   protected readonly checkChoices = CheckId.options.map((id) => ({ id, words: checks[id].name }));
 
   protected edit(change: Partial<Omit<Item, 'id' | 'exerciseId'>>): void {
@@ -227,6 +255,11 @@ export class ItemPanel {
 
   protected setRecheck(of: string): void {
     this.edit({ recheck: of === 'no' ? null : { of: of === 'class' ? null : of } });
+  }
+
+  protected setKit(of: KitId, by: KitId): void {
+    const others = this.item().substitutes.filter((s) => s.of !== of);
+    this.edit({ substitutes: by === of ? others : [...others, { of, by }] });
   }
 
   protected setCheck(check: CheckId | 'none'): void {

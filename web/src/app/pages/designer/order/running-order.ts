@@ -39,6 +39,7 @@ import {
 import type { Finding } from '@core/sequence';
 import { sayTime } from '@core/say-time';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
+import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
 import { levelLines } from '../../../parts/saying/level-words';
@@ -224,7 +225,7 @@ export class RunningOrder {
       this.store.do({ type: 'edit-block', blockId: block.id, change: { name: name.trim() } });
   }
 
-  protected editBlock(block: Block, change: Partial<Pick<Block, 'flow' | 'compare' | 'secondOrder'>>): void {
+  protected editBlock(block: Block, change: Partial<Pick<Block, 'flow' | 'compare' | 'secondOrder' | 'floor'>>): void {
     this.store.do({ type: 'edit-block', blockId: block.id, change });
   }
 
@@ -241,6 +242,9 @@ export class RunningOrder {
       'Bring them back',
     );
   }
+
+  /** Floors a block can be taught on, if elsewhere than the class. */
+  protected readonly floors = Floor.options;
 
   protected addBlock(): void {
     this.store.do({
