@@ -27,9 +27,9 @@ function olderMigrations(folder: string): string {
 
 /** A class that walks, as an application of an earlier format wrote it: without the later fields, lengths as passes. */
 function asWrittenEarlier(plan: Plan, format: number | undefined): object {
-  const { concerns, teacherAt, kitOut, ...brief } = plan.brief;
+  const { concerns, teacherAt, kitOut, cupboard, ...brief } = plan.brief;
   const { accepted, ...rest } = plan;
-  void [concerns, teacherAt, kitOut, accepted];
+  void [concerns, teacherAt, kitOut, cupboard, accepted];
   const blocks = plan.blocks.map((block) => ({
     ...block,
     items: block.items.map((item) => ({

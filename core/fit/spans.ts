@@ -205,7 +205,8 @@ const timelineOf = (plan: Plan, block: Block, find: FindRevision) =>
  * Whether another dose changes each visit of an item by the same: by the time of the work itself, as the timeline lays
  * it out. Not where feet alternate, one side has a set more, or a first rep is shown (its length is the dose's own).
  */
-function evenly({ item, execution }: ReadyItem, dose: Dose): boolean {
+function evenly({ item, execution, turns }: ReadyItem, dose: Dose): boolean {
+  if (turns > 1) return false;
   const [now, then] = [item.dose[0], dose[0]];
   const sameTempo = !now || !then || tempoOf(now) === tempoOf(then);
   return execution.sidePattern !== 'alternate' && !hasMoreOnOneSide(item) && sameTempo;

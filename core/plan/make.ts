@@ -24,6 +24,7 @@ export function newPlan(
       people: null,
       floor: 'wood',
       kitOut: 'before',
+      cupboard: {},
       concerns: [],
       teacherAt: 'walks',
     },

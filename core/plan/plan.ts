@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { Dose } from '../dose';
 import { CheckId, Concern, CueKind, School, Substitute } from '../exercise';
 import { Id } from '../id';
-import { Floor } from '../kit';
+import { Floor, KitId } from '../kit';
 import { Familiarity, Pace } from './pace';
 
 export const Side = z.enum(['left', 'right']);
@@ -91,6 +91,8 @@ export const Brief = z.strictObject({
   floor: Floor,
   /** Kit and mats lie ready before the class, or are fetched when they are needed. */
   kitOut: z.enum(['before', 'when-needed']),
+  /** Pieces there are, where somebody has counted; of all else there is enough. */
+  cupboard: z.partialRecord(KitId, z.int().min(0).max(200)),
   /** What somebody in the room has, without names. */
   concerns: z.array(Concern).max(16),
   /** Where the teacher stands to see: going round, in front of the class, or behind it. */

@@ -56,7 +56,7 @@ function withMeasuredPace(plan: Document): Document {
         recheck: item['recheck'] === true ? { of: null } : null,
       })),
     })),
-    brief: { kitOut: 'when-needed', ...brief },
+    brief: { kitOut: 'when-needed', cupboard: {}, ...brief },
     pace: { ...defaultPace(), ...Object.fromEntries(own) },
   };
 }

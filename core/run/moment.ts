@@ -30,6 +30,7 @@ const pauses: Partial<Record<TimelineEvent['kind'], string>> = {
   'set-rest': 'rest between rounds',
   shift: 'to the next spot',
   turn: 'turn round',
+  turns: 'the others have the kit',
 };
 
 export const timeOf = (state: RunState, bout: Bout | null): ItemTime | null =>

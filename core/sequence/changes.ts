@@ -9,7 +9,7 @@ const leastSavingMs = 20_000;
 
 /** What an item asks of the room, visit by visit, where it is taught in one stretch. */
 const needsOf = ({ item, block, execution, floor }: Entry, { plan }: ReviewContext): readonly Need[] =>
-  visitsOf({ item, blockId: block.id, execution, floor, lead: leadOf(plan, item) }).map(needOf);
+  visitsOf({ item, blockId: block.id, execution, floor, turns: 1, lead: leadOf(plan, item) }).map(needOf);
 
 /**
  * Few changes of position, kit and band: the one move inside a block that saves most. Candidates are ranked by the

@@ -128,6 +128,12 @@ const cases: Readonly<
     keepsWith: {},
     onlySaid: true,
   },
+  'kit-short': {
+    breaks: [['ball-held-rise', { dose: [reps(4)] }]],
+    keeps: [['ball-held-rise', { dose: [reps(4)] }]],
+    with: { brief: { people: 11, cupboard: { 'soft-ball': 3 } } },
+    keepsWith: { brief: { people: 11, cupboard: { 'soft-ball': 11 } } },
+  },
   'option-support': {
     breaks: [['barefoot-squat', { rungId: 'full', easier: { rungId: 'chair-behind' } }]],
     keeps: [['barefoot-squat', { rungId: 'chair-behind' }]],
@@ -336,6 +342,22 @@ describe('what is not a fault (practice)', () => {
 
   it('three band items in one go: the band is placed once', () => {
     expect(broken(['waist-loop-turn-in', 'waist-loop-turn-out', 'waist-loop-odd-angles'])).not.toContain('region-run');
+  });
+});
+
+describe('kit that is short', () => {
+  it('is told in a sentence with its time, and answered with what the exercise itself names', () => {
+    const setting = { brief: { people: 11, cupboard: { 'soft-ball': 3 } } };
+    const [finding] = reviewed(classOf([['ball-held-rise', { dose: [reps(4)] }]], setting), setting);
+    expect(finding?.words()).toMatch(/^small soft ball: 3 for 11 people in .*\. That is four turns, .* more\.$/);
+    expect(finding?.mend()?.words).toBe('Cloth or towel in place of small soft ball');
+    expect(finding?.mend()?.deltaMs).toBeLessThan(0);
+  });
+
+  it('of which there is none at all says so: nobody can take turns with nothing', () => {
+    const setting = { brief: { people: 11, cupboard: { band: 0 } } };
+    const [finding] = reviewed(classOf(['band-turn-in'], setting), setting).filter((f) => f.rule === 'kit-short');
+    expect(finding?.words()).toContain('there is nothing to take turns with');
   });
 });
 

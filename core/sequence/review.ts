@@ -7,7 +7,7 @@ import { type Finding, type Found, type ProvedMend, type ReviewInput, contextOf,
 import { archThird, balanceAfterCalf, regionRun, standingLeg } from './load';
 import { ladderOrder, lookAgain, lookFirst, prepared, releasePlace } from './order';
 import { oneWay, owedWays, unevenPair } from './parity';
-import { matsTwice, optionSupport, unseenFault, wrongFloor } from './room';
+import { kitShort, matsTwice, optionSupport, unseenFault, wrongFloor } from './room';
 import type { Mend, ReviewContext, Rule, Severity } from './rule';
 import { eyesShutEarly, impactCold, slippery, unsteadyEarly } from './safety';
 
@@ -35,6 +35,7 @@ const quick: readonly Rule[] = [
   balanceAfterCalf,
   standingLeg,
   matsTwice,
+  kitShort,
   bridge,
   unseenFault,
   optionSupport,

@@ -1,9 +1,9 @@
-import { type Execution, type Fault, heldOnTo, resolve } from '../exercise';
-import { type Floor, floorSuits, kitNames } from '../kit';
+import { type Execution, type Fault, heldOnTo, resolve, withSubstitutes } from '../exercise';
+import { type Floor, type KitId, floorSuits, kitNames } from '../kit';
 import { sayLength } from '../say-time';
-import { clearsFloor, surfaceFor } from '../timeline';
+import { clearsFloor, shortKit, surfaceFor } from '../timeline';
 import { alternativesTo, leftOut, moved, substitutesFor } from './mend';
-import { classRule, named, orderRule } from './rule';
+import { type Entry, type Mend, type ReviewContext, classRule, named, orderRule } from './rule';
 
 /** A floor that the exercise cannot be done on, mats or not. */
 export const wrongFloor = classRule({
@@ -130,3 +130,73 @@ export const optionSupport = classRule({
     ];
   },
 });
+
+const turnWords = ['', '', 'two', 'three', 'four', 'five', 'six'];
+
+/** Kit that does not go round: one finding a piece. */
+export const kitShort = classRule({
+  id: 'kit-short',
+  severity: 'soft',
+  reason: 'Kit that is short means turns, or something else: half a room that waits is half a class.',
+  look: (context) => {
+    const { brief, timeline, entries } = context;
+    const short = entries.flatMap((entry) => {
+      const found = shortKit(entry.execution, brief);
+      return found ? [{ entry, found }] : [];
+    });
+    return [...new Set(short.map(({ found }) => found.kit))].map((kit) => {
+      const those = short.filter(({ found }) => found.kit === kit);
+      const worst = Math.max(...those.map(({ found }) => found.turns));
+      const ids = those.map(({ entry }) => entry.item.id);
+      const ms = timeline.events
+        .filter((e) => e.kind === 'turns' && ids.includes(e.itemId ?? ''))
+        .reduce((sum, e) => sum + e.endMs - e.startMs, 0);
+      return {
+        itemIds: ids,
+        about: kit,
+        cost: ms / 1000,
+        explain: () => {
+          const names = [...new Set(those.map(({ entry }) => entry.name))].join(', ');
+          const has = those[0]?.found.has ?? 0;
+          const much = `${kitNames[kit]}: ${has} for ${brief.people ?? 0} people in ${names}`;
+          return {
+            words:
+              worst > 1
+                ? `${much}. That is ${turnWords[worst] ?? worst} turns, ${sayLength(ms)} more.`
+                : `${much}: there is nothing to take turns with.`,
+            mends: () => [
+              insteadOf(
+                kit,
+                those.map(({ entry }) => entry),
+                context,
+              ),
+            ],
+          };
+        },
+      };
+    });
+  },
+});
+
+/** What every one of some exercises names in the place of a piece, and there is enough of. */
+function insteadOf(kit: KitId, entries: readonly Entry[], { brief }: ReviewContext): Mend | null {
+  const named = entries.map(({ execution }) =>
+    execution.kit.filter((need) => need.kit === kit).flatMap((need) => need.substitutes.map((s) => s.kit)),
+  );
+  const by = named[0]?.find((piece) => {
+    const goesRound = ({ execution }: Entry) => !shortKit(withSubstitutes(execution, [{ of: kit, by: piece }]), brief);
+    return named.every((list) => list.includes(piece)) && entries.every(goesRound);
+  });
+  if (!by) return null;
+  return {
+    words: `${kitNames[by]} in place of ${kitNames[kit]}`.replace(/^./, (c) => c.toUpperCase()),
+    command: {
+      type: 'together',
+      commands: entries.map(({ item }) => ({
+        type: 'edit-item',
+        itemId: item.id,
+        change: { substitutes: [...item.substitutes, { of: kit, by }] },
+      })),
+    },
+  };
+}

@@ -134,6 +134,7 @@ class Builder {
       this.leave(second);
       this.work(second);
     }
+    this.othersTurn(first.ready, this.now - voiceFrom);
     this.talkOver(first.ready, voiceFrom);
     if (!musicGoesOn) this.roundUp();
     open?.visits.push({ startMs, endMs: this.now, feet: second ? 'both' : feetOf(first) });
@@ -236,6 +237,12 @@ class Builder {
       const count = { part: 0, set: sets, sets, station: 1, stations: 1, unit, units: pieces };
       this.push(kind.event, 'work', weaker, this.now, this.now + ms, isCount ? phaseMs : null, count);
     }
+  }
+
+  /** Kit that does not go round: the others do the same with it, and who has done it waits. */
+  private othersTurn({ turns }: ReadyItem, ms: number): void {
+    const handing = Math.round((this.pace.reachKitSeconds + this.pace.sideSwitchSeconds) * 1000);
+    this.spend('turns', 'rest', 'neither', (turns - 1) * (ms + handing));
   }
 
   /** Talk over the work: it lies beside the body and never outlasts the item. */

@@ -46,7 +46,14 @@ function needs(change: Parameters<typeof sampleExercise>[1], item: Partial<Item>
   if (!execution.ok) throw new Error('not resolved');
   const { plan } = bareClass([{ exercise, dose: reps(1), item }]);
   const made = { ...newItem('item-0', exercise, sampleRevision(0)), ...item };
-  const ready = { item: made, blockId: 'block-1', execution: execution.value, lead: leadOf(plan, made), floor };
+  const ready = {
+    item: made,
+    blockId: 'block-1',
+    execution: execution.value,
+    lead: leadOf(plan, made),
+    floor,
+    turns: 1,
+  };
   return visitsOf(ready).map(needOf);
 }
 /** The room after some items, in order. */

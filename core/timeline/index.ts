@@ -17,4 +17,5 @@ export * from './outline';
 export * from './put-out';
 export * from './taught-order';
 export * from './timeline';
+export * from './turns';
 export { type ReadyItem, type Round, type Visit, leadOf, readyItem, roundsOf, visitsOf } from './visit';

@@ -77,6 +77,29 @@ describe('what lies between two items (practice)', () => {
   });
 });
 
+describe('kit that does not go round (practice)', () => {
+  const ofTwo = sampleExercise('rise', { sidePattern: 'both', kit: [kit('soft-ball')] });
+  const classOf = (people: number | null, balls?: number) =>
+    bareClass([{ exercise: ofTwo, dose: reps(10) }], {
+      pace: { ...bareWorkPace(), reachKitSeconds: 3, sideSwitchSeconds: 2 },
+      brief: { ...fetching, people, cupboard: balls === undefined ? {} : { 'soft-ball': balls } },
+    }).timeline;
+
+  it('costs turns: three balls for eleven people are four goes, and three times handing them on', () => {
+    // 10 reps of 4 s, four times; 5 s to hand the balls on, three times
+    expect(classOf(11, 3).totalMs).toBe((4 * 40 + 3 * 5) * 1000);
+    expect(classOf(11, 3).workMs).toBe(40_000);
+  });
+
+  it('costs nothing where there is enough, nobody has counted, or nobody knows who comes', () => {
+    for (const timeline of [classOf(11, 11), classOf(11), classOf(null, 3)]) expect(timeline.totalMs).toBe(40_000);
+  });
+
+  it('takes no turns with nothing at all', () => {
+    expect(classOf(11, 0).totalMs).toBe(40_000);
+  });
+});
+
 describe('a band (37 s to the other foot, read off real teaching)', () => {
   it('crosses once inside an item', () => {
     const { timeline } = bareClass([{ exercise: banded('out', 'arch'), dose: reps(12) }], plan);

@@ -18,6 +18,7 @@ export type EventKind =
   | 'second-set-up'
   | 'demonstration'
   | 'switch'
+  | 'turns'
   | 'compare'
   | 'rounding';
 

@@ -3,6 +3,7 @@ import type { Floor } from '../kit';
 import { type Dose, amountName, kindOf, numberIn, withNumber } from '../dose';
 import { type Block, type Item, type Plan, type Side, floorOf, otherSide, weakerOf } from '../plan';
 import type { Feet, FindRevision, TimelineProblem } from './timeline';
+import { shortKit } from './turns';
 
 /** An item with its exercise settled. */
 export interface ReadyItem {
@@ -12,6 +13,8 @@ export interface ReadyItem {
   readonly lead: Side;
   /** Where it is taught. */
   readonly floor: Floor;
+  /** How often it is gone through, by those who have the kit and then by the others. */
+  readonly turns: number;
 }
 
 /** One go at an item: both feet, alternating feet, or one foot. */
@@ -32,12 +35,14 @@ export function readyItem(plan: Plan, block: Block, item: Item, find: FindRevisi
   if (!exercise) return { code: 'missing-revision', itemId: item.id, revision: item.revision };
   const execution = resolve(exercise, item.rungId, plan.school);
   if (!execution.ok) return { code: 'not-resolved', itemId: item.id, error: execution.error };
+  const settled = withSubstitutes(execution.value, item.substitutes);
   return {
     item,
     blockId: block.id,
-    execution: withSubstitutes(execution.value, item.substitutes),
+    execution: settled,
     lead: leadOf(plan, item),
     floor: floorOf(plan, block, item),
+    turns: shortKit(settled, plan.brief)?.turns ?? 1,
   };
 }
 

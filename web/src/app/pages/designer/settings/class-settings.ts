@@ -11,7 +11,8 @@ import {
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
-import { Floor } from '@core/kit';
+import { Floor, type KitId, kitNames } from '@core/kit';
+import { putOut } from '@core/timeline';
 import { type PaceKey, type Plan, paceKeys } from '@core/plan';
 import { sayableCounts } from '@core/dose';
 import { sayTime } from '@core/say-time';
@@ -81,6 +82,24 @@ export class ClassSettings {
     const here = this.plan()?.pace ?? mine;
     return paceKeys.filter((key) => here[key] !== mine[key]).length;
   });
+
+  /** Pieces that everybody needs, with how many there are: as many as are wanted where nobody has counted. */
+  protected readonly pieces = computed(() => {
+    const plan = this.plan();
+    const timeline = this.store.timeline();
+    if (!plan || !timeline || plan.brief.people === null) return [];
+    return putOut(plan, timeline)
+      .filter((piece) => piece.perPerson > 0)
+      .map(({ kit, count }) => {
+        const has = plan.brief.cupboard[kit] ?? count ?? 0;
+        return { kit, name: kitNames[kit], has, short: has < (count ?? 0) };
+      });
+  });
+
+  protected setCupboard(kit: KitId, count: number): void {
+    const plan = this.plan();
+    if (plan) this.setBrief({ cupboard: { ...plan.brief.cupboard, [kit]: count } });
+  }
 
   protected change(change: Partial<Plan>): void {
     this.store.do({ type: 'edit-class', change });
