@@ -113,6 +113,24 @@ describe('undone backwards (practice)', () => {
 });
 
 describe('breath, which the school decides everywhere', () => {
+  it.each(['left-alone', 'out-on-effort', 'out-on-sinking'] as const)(
+    'leaves an exercise that is about the breath its own, %s',
+    (breath) => {
+      const { phases } = settled('breath-split-squat', null, { ...defaultSchool, breath });
+      expect(phases.map((phase) => phase.breath)).toEqual(['out', 'in']);
+    },
+  );
+
+  it('out on effort breathes in on what is none, and never out on every phase', () => {
+    for (const exercise of catalogue.filter((e) => e.schools.breath === undefined)) {
+      const result = resolve(exercise, null, { ...defaultSchool, breath: 'out-on-effort' });
+      if (!result.ok) throw new Error(exercise.id);
+      const { phases } = result.value;
+      if (phases.some((p) => p.effort === true) && phases.some((p) => p.effort !== true))
+        expect([exercise.id, phases.some((p) => p.breath === 'in')]).toEqual([exercise.id, true]);
+    }
+  });
+
   const rise = sampleExercise('rise', {
     sidePattern: 'both',
     phases: [

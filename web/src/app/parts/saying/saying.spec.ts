@@ -1,10 +1,12 @@
-import { reps } from '@core/dose';
-import { type RunEvent, replay } from '@core/run';
+import { holds, reps, timed } from '@core/dose';
+import { catalogue } from '@core/exercise/catalogue';
+import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
 import { bareClass, sampleExercise } from '@core/testing/sample';
 import { clockAfter } from './instant-words';
-import { doseWords, itemWords, optionWords, sideOrder } from './item-words';
+import { doseWords, flowWords, itemWords, optionWords, sideOrder, tempoWords } from './item-words';
+import { levelLines, levelWords } from './level-words';
 import { putOutWords } from './kit-words';
-import { owedWords } from './owed-words';
+import { answerWords, notReachedWords, owedNowWords, owedWords } from './owed-words';
 
 const one = (sidePattern: 'each' | 'both' | 'alternate' | 'travelling', item: object = {}, plan: object = {}) => {
   const made = bareClass([{ exercise: sampleExercise('press', { sidePattern }), dose: reps(4), item }], plan);
@@ -19,6 +21,23 @@ describe('the order of the sides', () => {
     expect(sideOrder(right.plan, right.time)).toBe('R then L');
     const more = one('each', { sides: { mode: 'extra-set', weaker: 'right' } });
     expect(sideOrder(more.plan, more.time)).toBe('R then L, one more R');
+  });
+
+  it('says what is unequal on purpose, and which foot works alone', () => {
+    const sides = (of: object) => {
+      const { plan, time } = one('each', { sides: of });
+      return [sideOrder(plan, time), doseWords(plan, time)];
+    };
+    expect(sides({ mode: 'extra-reps', weaker: 'left', more: 3 })).toEqual(['L then R, +3 L', '4 reps, each foot']);
+    expect(sides({ mode: 'one-foot', side: 'right' })).toEqual(['R only', '4 reps, right foot']);
+  });
+
+  it('says how a block goes through the feet, and nothing where it goes exercise by exercise', () => {
+    const block = { id: 'b', name: 'Toes', items: [], floor: null, compare: true, secondOrder: 'same' } as const;
+    const words = (change: object) => flowWords({ ...block, items: [], flow: 'by-foot', ...change });
+    expect(words({})).toBe('one whole foot, compare, the other');
+    expect(words({ compare: false, secondOrder: 'reversed' })).toBe('one whole foot, the other in reverse');
+    expect(words({ flow: 'by-exercise' })).toBe('');
   });
 
   it('has a word of its own for two feet in turn, together, and walking', () => {
@@ -99,5 +118,84 @@ describe('what one side owes the other', () => {
     ];
     expect(owedWords(replay(plan, events, 40_000, () => exercise))).toEqual(['right foot: 4 reps owed, press']);
     expect(owedWords(replay(plan, events.slice(0, 2), 60_000, () => exercise))).toEqual([]);
+  });
+});
+
+describe('levels where the class is taught', () => {
+  const stand = catalogue.find((e) => e.id === 'one-leg-stand')!;
+  const at = (item: object) => {
+    const made = bareClass([{ exercise: stand, dose: holds(1, 30, 0), item }]);
+    return levelLines(made.plan, made.timeline.items[0]!);
+  };
+
+  it('are shown easiest first, with what the others do in the same time', () => {
+    const lines = at({ rungId: 'three-fingers', easier: { rungId: 'five-fingers' }, harder: { rungId: 'one-finger' } });
+    expect(lines.map((line) => line.which)).toEqual(['easier', 'main', 'harder']);
+    expect(lines.map(levelWords)[0]).toMatch(/^easier: .*\(30 s, each foot\)$/);
+    expect(levelWords(lines[1]!)).toBe(lines[1]!.name);
+  });
+
+  it('name the kit that only they need', () => {
+    const squat = catalogue.find((e) => e.id === 'barefoot-squat')!;
+    const item = { rungId: 'full', easier: { rungId: 'chair-behind' } };
+    const made = bareClass([{ exercise: squat, dose: reps(8), item }]);
+    expect(levelLines(made.plan, made.timeline.items[0]!).map((line) => line.kit)).toEqual(['chair', '']);
+  });
+
+  it('are none where the exercise has no ladder', () => {
+    const { plan, time } = one('each');
+    expect(levelLines(plan, time)).toEqual([]);
+  });
+});
+
+describe('a tempo in a line', () => {
+  it('is said phase by phase, for reps of more than one phase only', () => {
+    const exercise = sampleExercise('rise', {}, [2, 1, 3]);
+    const made = bareClass([{ exercise, dose: reps(8) }]);
+    const [item] = made.plan.blocks[0]!.items;
+    expect(tempoWords(item!, made.timeline.items[0]!.execution!)).toBe('2 s phase a, 1 s phase b, 3 s phase c');
+    expect(tempoWords({ ...item!, dose: [timed(60)] }, made.timeline.items[0]!.execution!)).toBe('');
+  });
+});
+
+describe('what is said after a class', () => {
+  const press = sampleExercise('press');
+  const { plan } = bareClass([
+    { exercise: press, dose: reps(3) },
+    { exercise: press, dose: reps(3), item: { recheck: { of: 'item-0' } } },
+  ]);
+  const at = (atMs: number, ...events: readonly (readonly [number, RunEvent['event']])[]) =>
+    replay(
+      plan,
+      events.map(([ms, event], seq): RunEvent => ({ runId: 'run-1', deviceId: 'dev-1', seq, atMs: ms, event })),
+      atMs,
+      () => press,
+    );
+
+  it('names what was not reached', () => {
+    const state = at(20_000, [0, { kind: 'started' }]);
+    expect(notReachedWords(state, reportOf(state))).toBe('Not reached: press');
+    const none = at(0);
+    expect(notReachedWords(none, reportOf(none))).toBe('Not reached: press, press');
+  });
+
+  it('tells what a look again showed, foot by foot, beside its drill', () => {
+    const state = at(
+      0,
+      [0, { kind: 'answered', itemId: 'item-1', feet: 'right', answer: 'same' }],
+      [0, { kind: 'answered', itemId: 'item-1', feet: 'left', answer: 'better' }],
+    );
+    expect(answerWords(state)).toEqual(['After press: left better, right same']);
+  });
+
+  it('says what is owed while it can be done: which foot, how many', () => {
+    const state = at(
+      20_000,
+      [0, { kind: 'started' }],
+      [12_000, { kind: 'started' }],
+      [17_000, { kind: 'moved', bout: 2 }],
+    );
+    const debt = owedNow(state);
+    expect(debt && owedNowWords(state, debt)).toBe('right foot: 2 reps owed');
   });
 });

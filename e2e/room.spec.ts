@@ -1,0 +1,110 @@
+import { expect, test } from '@playwright/test';
+import { Designer, classIdOf } from './designer';
+
+test('a class says what a teacher says: a range, an end sign, one foot, a re-check that follows its drill', async ({
+  page,
+}) => {
+  const designer = new Designer(page);
+  await designer.start(10, 'As it is said');
+  await designer.add('doming', 'Arch lift with long toes');
+  await designer.add('ankle circles', 'Ankle circles');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+
+  await designer.row('Ankle circles').click();
+  await page.getByRole('button', { name: 'say a range' }).click();
+  await expect(designer.row('Ankle circles')).toContainText('4 to 6 reps');
+  // upside down is told in a sentence, and nothing is lost
+  await designer.set('number 2 of the range', 3);
+  await expect(page.getByText('the smaller number first')).toBeVisible();
+  await expect(designer.row('Ankle circles')).toContainText('4 to 6 reps');
+  await page.getByRole('button', { name: 'until a sign shows' }).click();
+  await expect(designer.row('Ankle circles')).toContainText('4 to 6 reps until it is felt');
+  await page.getByRole('radio', { name: 'one foot only' }).click();
+  await expect(designer.row('Ankle circles')).toContainText('L only');
+
+  await page.getByRole('button', { name: 'More for Ankle circles' }).click();
+  await page.getByRole('menuitem', { name: 'Walk and re-check after it' }).click();
+  await expect(designer.rows).toHaveText(['Arch lift with long toes', 'Ankle circles', 'Walk and compare']);
+  // over the edge of its block, then past the arch lift
+  await designer.row('Ankle circles').press('Alt+ArrowUp');
+  await designer.row('Ankle circles').press('Alt+ArrowUp');
+  await expect(designer.rows).toHaveText(['Ankle circles', 'Walk and compare', 'Arch lift with long toes']);
+  await page.keyboard.press('Control+z');
+  await designer.row('Arch lift with long toes').press('Alt+ArrowDown');
+  await expect(designer.rows).toHaveText(['Ankle circles', 'Walk and compare', 'Arch lift with long toes']);
+  await designer.saved();
+
+  // on the floor it goes on until the tap, and the look again is answered for each foot
+  await page.goto(`/class/${classIdOf(page)}/floor`);
+  await page.getByRole('button', { name: 'Set up', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Count', exact: true }).last().click();
+  await expect(page.locator('.of')).toContainText('of 4 to 6, until it is felt');
+  await page.getByRole('button', { name: 'Enough', exact: true }).last().click();
+  await expect(page.locator('.phase')).toContainText('way 2 of 2');
+  await page.getByRole('button', { name: 'Enough', exact: true }).last().click();
+  await expect(page.locator('.name')).toHaveText('Walk and compare');
+  const left = page.getByRole('group', { name: 'left foot' });
+  await left.getByRole('button', { name: 'better' }).click();
+  await expect(left.getByRole('button', { name: 'better' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'End the class' }).click();
+  await expect(page.getByText('After Ankle circles: left better')).toBeVisible();
+  await expect(page.getByText('Not reached: Walk and compare, Arch lift with long toes')).toBeVisible();
+  await page.getByRole('button', { name: /Put it in the log/ }).click();
+  await expect(page).toHaveURL(/\/log\//);
+  await expect(page.getByText('After Ankle circles: left better')).toBeVisible();
+});
+
+test('a teacher’s own pace is what new classes begin with', async ({ page, request }) => {
+  const before: unknown = await (await request.get('/api/preferences')).json();
+  try {
+    await page.goto('/teaching');
+    const band = page.getByRole('spinbutton', { name: 'Moving a band to the other foot' });
+    await band.fill('20');
+    await band.press('Tab');
+    await expect(page.getByText('Saved')).toBeVisible();
+    const designer = new Designer(page);
+    await designer.start(10, 'At my pace');
+    const plan = (await (await request.get(`/api/classes/${classIdOf(page)}`)).json()) as {
+      plan: { pace: { moveBandSeconds: number } };
+    };
+    expect(plan.plan.pace.moveBandSeconds).toBe(20);
+  } finally {
+    await request.put('/api/preferences', { data: before });
+  }
+});
+
+test('on every size the side is never cut and buttons show where the focus is', async ({ page, request }) => {
+  const { classes } = (await (await request.get('/api/classes')).json()) as {
+    classes: { id: string; title: string }[];
+  };
+  const id = classes.find((c) => c.title.startsWith('Thursday lunch'))?.id ?? '';
+  for (const [width, height] of [
+    [1280, 800],
+    [1024, 768],
+    [844, 390],
+    [390, 844],
+    [640, 400],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`/class/${id}/floor`);
+    const side = page.locator('.side');
+    await expect(side).toHaveText('both feet');
+    const box = await side.boundingBox();
+    const frame = await page.locator('.teach').boundingBox();
+    expect([width, (box?.x ?? 0) + (box?.width ?? 0) <= (frame?.x ?? 0) + (frame?.width ?? 0) + 1]).toEqual([
+      width,
+      true,
+    ]);
+    expect([width, (box?.y ?? 0) + (box?.height ?? 0) <= height]).toEqual([width, true]);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/class/${id}`);
+  for (const name of ['Class card', 'To the floor']) {
+    const link = page.getByRole('link', { name });
+    await link.focus();
+    await page.keyboard.press('Shift+Tab');
+    await page.keyboard.press('Tab');
+    await expect(link).toBeFocused();
+    expect(await link.evaluate((e) => getComputedStyle(e).outlineStyle)).toBe('solid');
+  }
+});
