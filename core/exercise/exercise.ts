@@ -276,8 +276,6 @@ export const Exercise = z.strictObject({
   ladder: Ladder(PerformanceChange, CueChange).nullable(),
   /** The other half of the same job, by its id: the two get the same dose. */
   pair: z.string().min(1).max(64).optional(),
-  /** Shakes out or lets go what has worked, whatever its family. */
-  relief: z.boolean().optional(),
   /** Exercises that come before this one when a class has both: its named preparation. */
   preparedBy: z.array(z.string().min(1).max(64)).max(6).optional(),
 });

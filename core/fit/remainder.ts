@@ -1,5 +1,5 @@
 import { itemsOf } from '../plan';
-import { type RunState, retime } from '../run';
+import { type RunState, placeOf, retime } from '../run';
 
 /** What is left of a class being taught: which doses may still change, and where its own time should end, ms. */
 export interface Remainder {
@@ -12,7 +12,8 @@ export interface Remainder {
  * class is behind comes off the time there is; the reserve is there to be used now.
  */
 export function remainderOf(state: RunState): Remainder {
-  const from = state.status === 'ready' ? state.boutIndex : state.boutIndex + 1;
+  const waits = state.status === 'ready' || state.makingUp !== null;
+  const from = waits ? placeOf(state) : state.boutIndex + 1;
   const begun = new Set(state.bouts.slice(0, from).map((bout) => bout.itemId));
   const only = new Set(
     itemsOf(state.plan)

@@ -3,7 +3,7 @@ import type { Phase } from '../exercise';
 import { type Side, findItem } from '../plan';
 import { type ItemTime, type TimelineEvent, phaseAt } from '../timeline';
 import type { Bout } from './bout';
-import { type RunState, counting, currentBout, passedMs, workMsOf } from './run';
+import { type RunState, counting, currentBout, passedMs, placeOf, workMsOf } from './run';
 
 /** What the floor shows of a bout that is being counted. */
 export interface Moment {
@@ -161,7 +161,7 @@ export type Following =
 export function following(state: RunState): Following | null {
   const bout = currentBout(state);
   if (!bout) return null;
-  const next = state.bouts[bout.index + 1];
+  const next = state.bouts[state.makingUp ? placeOf(state) : bout.index + 1];
   if (!next) return { kind: 'end' };
   const execution = timeOf(state, next)?.execution;
   if (!execution) return { kind: 'compare' };

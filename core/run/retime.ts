@@ -1,6 +1,6 @@
 import { type Side, isUnequal } from '../plan';
 import type { TimelineEvent } from '../timeline';
-import { type RunState, currentBout, workMsOf } from './run';
+import { type RunState, currentBout, placeOf, workMsOf } from './run';
 
 /** How a class being taught stands against its plan, ms. */
 export interface LiveTimes {
@@ -20,6 +20,21 @@ export interface LiveTimes {
 export function retime(state: RunState): LiveTimes {
   const bout = currentBout(state);
   const total = state.timeline.totalMs;
+  // What is made up lies beside the plan: the class stands where it goes on, and that much later.
+  const waits = state.makingUp ? state.bouts[state.makingUp.returnTo] : undefined;
+  if (bout && waits) {
+    const leftMs = Math.max(0, bout.workEndMs - bout.workStartMs - workMsOf(state));
+    const endsAtMs = state.atMs + leftMs + total - waits.startMs;
+    const slotMs = state.plan.slotSeconds * 1000;
+    const plannedMs = waits.startMs;
+    return {
+      elapsedMs: state.atMs,
+      plannedMs,
+      behindMs: state.atMs - plannedMs,
+      endsAtMs,
+      overSlotMs: endsAtMs - slotMs,
+    };
+  }
   const plannedMs = bout
     ? Math.min(
         bout.endMs,
@@ -61,7 +76,7 @@ export function owed(state: RunState): Owed[] {
     .flatMap(({ id, sides }) => {
       const found = done.get(id);
       const still =
-        state.status !== 'over' && state.bouts.some((bout) => bout.itemId === id && bout.index >= state.boutIndex);
+        state.status !== 'over' && state.bouts.some((bout) => bout.itemId === id && bout.index >= placeOf(state));
       if (!found || still || isUnequal(sides) || found.left === found.right) return [];
       const side: Side = found.left < found.right ? 'left' : 'right';
       return [{ itemId: id, side, units: Math.abs(found.left - found.right) }];

@@ -6,7 +6,7 @@ import { bareClass, sampleExercise, sampleRevision, timelineOf } from '../testin
 import { type TimelineEvent, eventAt } from '../timeline';
 import { type RunAction, type RunEvent, effective } from './event';
 import { boutsOf } from './bout';
-import { momentOf } from './moment';
+import { following, momentOf } from './moment';
 import { owed, owedNow, retime } from './retime';
 import { tonesOf } from './tones';
 import { type RunState, advanceTo, counting, currentBout, replay, startRun } from './run';
@@ -383,6 +383,23 @@ describe('what one foot owes is owed at once (practice)', () => {
     const after = at(made, 50_001);
     expect([after.boutIndex, after.status, owed(after), owedNow(after)]).toEqual([2, 'ready', [], null]);
     expect(after.records.at(-1)).toMatchObject({ feet: 'right', unitsDone: 3 });
+  });
+
+  it('keeps the clock of the class while it is made up: the rest is still to come, and comes that much later', () => {
+    const first = [
+      [0, go],
+      [13_000, { kind: 'moved', bout: 1 }],
+      [13_000, go],
+      [13_000, go],
+    ] as const;
+    // left: three of six; right: all six, over at 37 s; then the left foot's three, 12 s
+    const made = [...first, [38_000, { kind: 'made-up', bout: 0, fromMs: 12_000 }]] as const;
+    const before = at(first, 38_000);
+    expect(owedNow(before)).toMatchObject({ side: 'left', units: 3, bout: 0 });
+    const now = at(made, 42_000);
+    expect(retime(now).endsAtMs).toBe(retime(before).endsAtMs + 12_000);
+    expect(following(now)).toMatchObject({ kind: 'item' });
+    expect(at(made, 50_001)).toMatchObject({ boutIndex: 2, status: 'ready' });
   });
 
   it('is not offered while something else is counted, nor once the next item is over', () => {

@@ -111,6 +111,9 @@ export function workMsOf(state: RunState): number {
 export const currentBout = (state: RunState): Bout | null =>
   state.status === 'over' ? null : (state.bouts[state.boutIndex] ?? null);
 
+/** Where the class stands in its order: while something owed is made up, where it goes on afterwards. */
+export const placeOf = (state: RunState): number => state.makingUp?.returnTo ?? state.boutIndex;
+
 /** What is counted now; null outside the work. */
 export function counting(state: RunState): TimelineEvent | null {
   const bout = currentBout(state);

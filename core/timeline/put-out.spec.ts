@@ -23,6 +23,12 @@ describe('what to put out', () => {
     ]);
   });
 
+  it('is no more than there are: three bands for eleven people are three', () => {
+    const { plan, timeline } = bareClass([{ exercise: with_(kit('band')), dose: reps(4) }]);
+    const brief = { ...plan.brief, people: 11, cupboard: { band: 3 } };
+    expect(putOut({ ...plan, brief }, timeline)).toMatchObject([{ kit: 'band', count: 3 }]);
+  });
+
   it('is nothing that belongs to the room: wall, mirror, barre', () => {
     expect(out([[kit('wall', 'room'), kit('mirror', 'room')]], 8)).toEqual([]);
   });

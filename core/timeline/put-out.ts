@@ -22,7 +22,9 @@ export function putOut(plan: Plan, timeline: Timeline): PutOut[] {
       if (!isFetched(kit)) continue;
       const { people } = plan.brief;
       const perPerson = per === 'person' ? count : 0;
-      const needed = per === 'room' ? count : people === null ? null : count * people;
+      const wanted = per === 'room' ? count : people === null ? null : count * people;
+      const has = plan.brief.cupboard[kit];
+      const needed = wanted === null || has === undefined ? wanted : Math.min(wanted, has);
       const known = most.get(kit);
       most.set(kit, {
         kit,

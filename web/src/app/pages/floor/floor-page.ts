@@ -27,7 +27,19 @@ import {
 import * as z from 'zod';
 import { kitNames } from '@core/kit';
 import { findItem, otherSide } from '@core/plan';
-import { Answer, owedNow, reportOf, cueOf, currentBout, following, footNow, momentOf, retime, timeOf } from '@core/run';
+import {
+  Answer,
+  owedNow,
+  placeOf,
+  reportOf,
+  cueOf,
+  currentBout,
+  following,
+  footNow,
+  momentOf,
+  retime,
+  timeOf,
+} from '@core/run';
 import { sayTime } from '@core/say-time';
 import { BrowserStore } from '../../data/browser-store';
 import { Footprints } from '../../parts/footprints/footprints';
@@ -272,7 +284,9 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     if (!state || state.status === 'over') return;
     const atStart = state.status === 'ready' && by === -1;
-    const target = state.boutIndex + (by === 1 ? 1 : atStart ? -1 : 0);
+    // What is made up is left for where the class goes on.
+    const forward = state.makingUp ? placeOf(state) : state.boutIndex + 1;
+    const target = by === 1 ? forward : state.boutIndex - (atStart ? 1 : 0);
     if (target >= state.bouts.length) this.store.act({ kind: 'ended' });
     else this.store.act({ kind: 'moved', bout: Math.max(0, target) });
   }

@@ -12,7 +12,7 @@ import {
   reduce,
   replay,
   retime,
-  statusMs,
+  passedMs,
   startRun,
   tonesOf,
 } from '@core/run';
@@ -289,12 +289,14 @@ export class FloorStore implements OnDestroy {
   private planTones(state: RunState, now: number): void {
     const bout = currentBout(state);
     if (!bout || state.status !== 'work' || state.heldSinceMs !== null) return;
-    const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs);
-    const from = statusMs(state) - 100;
+    // The instant of the first rep on this clock, had nothing been cut short or gone on beyond its plan.
+    const { pieces, skippedMs } = state.ended;
+    const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs) - skippedMs;
+    const from = passedMs(state) - 100;
     const due = tonesOf(bout).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500);
     this.tones.plan(
       due.map((tone) => ({
-        key: `${bout.index} ${state.statusSinceMs} ${state.heldMs} ${tone.workMs}`,
+        key: `${bout.index} ${state.statusSinceMs} ${state.heldMs} ${pieces} ${tone.workMs}`,
         kind: tone.kind,
         atMs: startMs + tone.workMs,
       })),

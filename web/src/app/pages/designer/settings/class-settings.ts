@@ -90,9 +90,10 @@ export class ClassSettings {
     if (!plan || !timeline || plan.brief.people === null) return [];
     return putOut(plan, timeline)
       .filter((piece) => piece.perPerson > 0)
-      .map(({ kit, count }) => {
-        const has = plan.brief.cupboard[kit] ?? count ?? 0;
-        return { kit, name: kitNames[kit], has, short: has < (count ?? 0) };
+      .map(({ kit, perPerson }) => {
+        const wants = perPerson * (plan.brief.people ?? 0);
+        const has = plan.brief.cupboard[kit] ?? wants;
+        return { kit, name: kitNames[kit], has, short: has < wants };
       });
   });
 
