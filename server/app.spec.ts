@@ -1,6 +1,6 @@
 import request from 'supertest';
 import { ClassList, ClassRead, ExerciseList, Problem, RunList, RunRead } from '@core/contract';
-import type { Plan } from '@core/plan';
+import { type Plan, itemsOf } from '@core/plan';
 import { samplePlan, testServer } from './testing/server';
 
 const host = '127.0.0.1:4310';
@@ -173,7 +173,7 @@ describe('bad input', () => {
   it('a dose of zero or of a thousand names the field and the limit', async () => {
     const withReps = (reps: number) => {
       const copy = structuredClone(plan);
-      const part = copy.blocks[0]?.items[1]?.dose[0];
+      const part = itemsOf(copy)[1]?.dose[0];
       if (part?.kind === 'reps') part.reps = reps;
       return copy;
     };
@@ -197,7 +197,7 @@ describe('bad input', () => {
 
   it('an exercise revision that is not known here is named', async () => {
     const copy = structuredClone(plan);
-    const item = copy.blocks[0]?.items[0];
+    const item = itemsOf(copy)[0];
     if (item) item.revision = 'f'.repeat(32);
     expect(await problemOf(create('save-0001', copy))).toMatchObject({ status: 422, code: 'unknown-revision' });
   });

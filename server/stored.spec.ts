@@ -5,7 +5,7 @@ import Database from 'better-sqlite3';
 import request from 'supertest';
 import { ClassRead, Problem, RunRead } from '@core/contract';
 import { travel } from '@core/dose';
-import type { Plan } from '@core/plan';
+import { type Plan, itemsOf } from '@core/plan';
 import { composeServer } from './compose';
 import { openDatabase } from './database';
 import { samplePlan, testServer } from './testing/server';
@@ -92,17 +92,17 @@ describe('what another version of Needlework has stored', () => {
   it.each(['class-format-0', 'class-format-1'])('%s is brought up to date when it is read', async (id) => {
     const read = ClassRead.parse((await get(`/api/classes/${id}`).expect(200)).body);
     expect(read.plan).toMatchObject({
-      format: 3,
+      format: 4,
       accepted: [],
       brief: { concerns: [], teacherAt: 'walks', kitOut: 'when-needed' },
     });
-    expect(read.plan.blocks[0]?.items[0]?.dose).toEqual([travel(2, 20, 80)]);
+    expect(itemsOf(read.plan)[0]?.dose).toEqual([travel(2, 20, 80)]);
   });
 
   it('a class of a newer format is told and left alone, and the list still shows it', async () => {
     const answer = await get('/api/classes/class-of-the-future').expect(409);
     expect(Problem.parse(answer.body)).toMatchObject({ code: 'not-readable' });
-    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 3)');
+    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 4)');
     const { classes } = (await get('/api/classes').expect(200)).body as { classes: { id: string }[] };
     expect(classes.map((c) => c.id).sort()).toEqual([
       'class-cut-in-half',
@@ -126,7 +126,7 @@ describe('what another version of Needlework has stored', () => {
   it('a taught class keeps what happened, in today’s words, and is found by its exercises', async () => {
     const run = RunRead.parse((await get('/api/runs/run-of-old').expect(200)).body);
     expect(run.events.map((e) => e.event)).toEqual([{ kind: 'moved', bout: 1 }]);
-    expect(run.plan.blocks[0]?.items[0]?.dose).toEqual([travel(2, 20, 80)]);
+    expect(itemsOf(run.plan)[0]?.dose).toEqual([travel(2, 20, 80)]);
     const uses = (await get('/api/exercises/two-foot-rise/classes').expect(200)).body as { taught: number };
     expect(uses.taught).toBe(1);
   });
@@ -139,6 +139,6 @@ describe('what another version of Needlework has stored', () => {
       .send({ saveId: 'save-old', plan: old })
       .expect(201);
     const read = ClassRead.parse((await get('/api/classes/class-from-old-page').expect(200)).body);
-    expect(read.plan.format).toBe(3);
+    expect(read.plan.format).toBe(4);
   });
 });

@@ -10,3 +10,4 @@ export * from './school';
 export * from './situation';
 export * from './substitute';
 export * from './support';
+export * from './worn';

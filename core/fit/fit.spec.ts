@@ -1,9 +1,11 @@
 import { fittingNumbers, numberIn, reps, timed } from '../dose';
 import { range } from '../exercise/catalogue/author';
 import {
+  type AnyItem,
   type Item,
   type Plan,
   applyCommand,
+  exercisesIn,
   itemsOf,
   newBlock,
   newItem,
@@ -63,14 +65,14 @@ const rankOf = (plan: Plan, found: Fit) =>
 
 describe('fit against every class there could be', () => {
   it.each(Array.from({ length: 10 }, (_, i) => i))('exercise by exercise, class %i', (seed) => {
-    const { plan, find } = randomClass(seed, 3);
+    const { plan, find } = randomClass(seed, 3, 'by-exercise', true, seed % 2 === 1);
     expect(rankOf(plan, fitNow({ plan, find, dropUpTo: 2 }))).toEqual(bruteForce(plan, find, 2));
   });
 
   it.each(Array.from({ length: 10 }, (_, i) => i))(
     'foot by foot, where the ring closes on its first item, class %i',
     (seed) => {
-      const { plan, find } = randomClass(seed + 100, 3, 'by-foot');
+      const { plan, find } = randomClass(seed + 100, 3, 'by-foot', true, seed % 2 === 1);
       expect(rankOf(plan, fitNow({ plan, find, dropUpTo: 3 }))).toEqual(bruteForce(plan, find, 3));
     },
   );
@@ -79,9 +81,45 @@ describe('fit against every class there could be', () => {
     const { plan, find } = randomClass(seed + 200, 4, 'mixed');
     const lean = {
       ...plan,
-      blocks: plan.blocks.map((b) => ({ ...b, items: b.items.map((i, at) => ({ ...i, locked: at === 1 })) })),
+      blocks: plan.blocks.map((b) => ({ ...b, items: exercisesIn(b).map((i, at) => ({ ...i, locked: at === 1 })) })),
     };
     expect(rankOf(lean, fitNow({ plan: lean, find, dropUpTo: 1 }))).toEqual(bruteForce(lean, find, 1));
+  });
+
+  it.each(Array.from({ length: 6 }, (_, i) => i))(
+    'something worn through the others, and talk between them, class %i',
+    (seed) => {
+      const { plan, find } = randomClass(seed + 300, 4, seed % 2 === 0 ? 'by-exercise' : 'by-foot', true, true);
+      const [first, second, ...others] = itemsOf(plan);
+      const worn = plan.blocks.map((b) => ({
+        ...b,
+        items: b.items.map((i): AnyItem =>
+          i.kind === 'talk'
+            ? i
+            : {
+                ...i,
+                wornUntil: i.id === first?.id ? others.at(-1)!.id : null,
+                locked: i.id === second?.id,
+                priority: 3,
+              },
+        ),
+      }));
+      const dressed = { ...plan, blocks: worn };
+      expect(buildTimeline({ plan: dressed, find }).worn).toHaveLength(1);
+      expect(rankOf(dressed, fitNow({ plan: dressed, find, dropUpTo: 2 }))).toEqual(bruteForce(dressed, find, 2));
+    },
+  );
+
+  it('never leaves out what is worn, nor the exercise behind which it is taken off', () => {
+    const press = sampleExercise('press');
+    const items = ['item-1', 'item-2', 'item-3'].map((id) => ({
+      ...newItem(id, press, sampleRevision(0)),
+      priority: 1,
+      wornUntil: id === 'item-1' ? 'item-3' : null,
+    }));
+    const plan = { ...newPlan('plan-1', 'Worn', 60), blocks: [newBlock('block-1', 'Work', items)] };
+    const found = fitNow({ plan, find: () => press, targetMs: 1000, dropUpTo: 1 });
+    expect(found.changes.flatMap((c) => (c.after === null ? [c.itemId] : []))).toEqual(['item-2']);
   });
 });
 
@@ -93,6 +131,8 @@ describe('what fit claims', () => {
         seed,
         6 + (seed % 14),
         (['by-exercise', 'by-foot', 'mixed'] as const)[seed % 3],
+        true,
+        seed % 2 === 1,
       );
       const found = fitNow({ plan, find, dropUpTo: seed % 4 });
       expect(buildTimeline({ plan: found.plan, find }).totalMs).toBe(found.totalMs);

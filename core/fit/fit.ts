@@ -1,8 +1,8 @@
 import { deepEqual } from 'fast-equals';
 import type { Dose } from '../dose';
-import { type Item, type Plan, type PlanCommand, applyCommand, findItem, itemsOf } from '../plan';
+import { type Item, type Plan, type PlanCommand, applyCommand, exercisesIn, findItem, itemsOf } from '../plan';
 import { sayTime } from '../say-time';
-import { type FindRevision, buildTimeline, readyItem, slotFit } from '../timeline';
+import { type FindRevision, type Timeline, type TimelineEvent, buildTimeline, readyItem, slotFit } from '../timeline';
 import type { Landing } from './chain';
 import type { Alternative, Bend } from './alternatives';
 import { isEven, pairsOf } from './pairs';
@@ -60,7 +60,8 @@ export function bendOf(plannedSeconds: number, target: number): Bend | 'none' {
  */
 export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
   const { plan, find } = request;
-  const room = slotFit(plan, buildTimeline({ plan, find }));
+  const timeline = buildTimeline({ plan, find });
+  const room = slotFit(plan, timeline);
   const targetMs = request.targetMs ?? room.slotMs - room.reserveMs;
   const target = Math.round(targetMs / 1000);
   const frame: Frame = {
@@ -75,14 +76,16 @@ export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
   const asked = { ...request, dropUpTo: bend === 'shorter' ? (request.dropUpTo ?? 1) : 0 };
   const mayChange = (item: Item) => !item.locked && (!asked.only || asked.only.has(item.id));
   let settled: ReadonlyMap<string, Alternative> = new Map();
-  let best = yield* bestOf(asked, { bend, settled }, frame);
+  const beside = besideMs(timeline) / 1000;
+  const rest = { ...frame, low: frame.low - beside, high: frame.high - beside, target: frame.target - beside };
+  let best = yield* bestOf(asked, { bend, settled }, rest);
   for (const pair of pairsOf(plan, find, bend, mayChange)) {
     const proposed = planOf(plan, best);
     if (isEven(pair, proposed)) continue;
     let even: Searched | null = null;
     for (const dose of pair.common) {
       const both = new Map([...settled, ...pair.items.map(({ id }) => [id, dose] as const)]);
-      const found = yield* bestOf(asked, { bend, settled: both }, frame);
+      const found = yield* bestOf(asked, { bend, settled: both }, rest);
       if (found && (!even || less(found.rank, even.rank))) {
         even = found;
         settled = both;
@@ -100,9 +103,7 @@ function* bestOf(
   frame: Frame,
 ): Generator<FitProgress, Searched | null> {
   const loose = separatorsOf(request.plan, request.find, request);
-  // A drill that is looked at again stays: its re-check would be left without it.
-  const drills = itemsOf(request.plan).flatMap((item) => item.recheck?.of ?? []);
-  const keep = new Set([...loose.map((item) => item.id), ...drills]);
+  const keep = new Set([...loose.map((item) => item.id), ...keptOf(request.plan)]);
   const variants = Array.from({ length: 1 << loose.length }, (_, mask) => loose.filter((_item, i) => mask & (1 << i)));
   let best: Searched | null = null;
   for (const [i, gone] of variants.entries()) {
@@ -113,6 +114,18 @@ function* bestOf(
   return best;
 }
 
+/**
+ * What is never left out by itself: a drill that is looked at again, since its re-check would be left without it; what is
+ * worn, and the item behind which it is taken off.
+ */
+const keptOf = (plan: Plan): ReadonlySet<string> =>
+  new Set(
+    itemsOf(plan).flatMap(({ id, recheck, wornUntil }) => [
+      ...(recheck?.of ? [recheck.of] : []),
+      ...(wornUntil === null ? [] : [id, wornUntil]),
+    ]),
+  );
+
 /** A class with the doses that were picked; only for comparing two of its items. */
 function planOf(plan: Plan, found: Searched | null): Plan {
   const doses = new Map<string, Dose>();
@@ -122,9 +135,21 @@ function planOf(plan: Plan, found: Searched | null): Plan {
     ...plan,
     blocks: plan.blocks.map((block) => ({
       ...block,
-      items: block.items.map((item) => ({ ...item, dose: doses.get(item.id) ?? item.dose })),
+      items: block.items.map((item) =>
+        item.kind === 'talk' ? item : { ...item, dose: doses.get(item.id) ?? item.dose },
+      ),
     })),
   };
+}
+
+/** Talk, and taking off what was worn: time of the class in which fit chooses nothing, ms. */
+function besideMs(timeline: Timeline): number {
+  const isBeside = ({ kind }: TimelineEvent) => kind === 'talk-item' || kind === 'take-off';
+  const beside = timeline.events.filter(isBeside);
+  return timeline.items
+    .flatMap((item) => item.visits)
+    .filter((visit) => beside.some((e) => e.startMs === visit.startMs))
+    .reduce((ms, visit) => ms + visit.endMs - visit.startMs, 0);
 }
 
 /**
@@ -133,20 +158,23 @@ function planOf(plan: Plan, found: Searched | null): Plan {
  */
 function separatorsOf(plan: Plan, find: FindRevision, request: FitRequest): Item[] {
   const only = request.only ?? null;
+  const kept = keptOf(plan);
   return plan.blocks
     .filter((block) => block.flow === 'by-foot')
     .flatMap((block) => {
-      const oneFoot = block.items.map((item) => {
+      const items = exercisesIn(block);
+      const oneFoot = items.map((item) => {
         const ready = readyItem(plan, block, item, find);
         return 'code' in ready ? null : ready.execution.sidePattern === 'each';
       });
-      return block.items.filter(
+      return items.filter(
         (item, i) =>
           oneFoot[i] === false &&
           !item.inEachPass &&
           oneFoot.slice(0, i).includes(true) &&
           oneFoot.slice(i + 1).includes(true) &&
           !item.locked &&
+          !kept.has(item.id) &&
           (only === null || only.has(item.id)) &&
           item.priority <= (request.dropUpTo ?? 1),
       );
@@ -261,7 +289,7 @@ function reasonOf(dose: Dose | null, frame: Frame): string {
 
 /** What stands in the way: doses at their least or most, locks, or nothing to choose between. */
 function obstacleOf(plan: Plan, missMs: number, ownMs: ReadonlyMap<string, number>): string {
-  if (itemsOf(plan).length === 0) return 'There is nothing in the class yet.';
+  if (itemsOf(plan).length === 0) return 'There is no exercise in the class yet.';
   const locked = itemsOf(plan).filter((item) => item.locked);
   const lockedMs = locked.reduce((ms, item) => ms + (ownMs.get(item.id) ?? 0), 0);
   const locks =

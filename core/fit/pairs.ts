@@ -1,5 +1,5 @@
 import { deepEqual } from 'fast-equals';
-import { type Item, type Plan, itemsOf } from '../plan';
+import { type Item, type Plan, exercisesIn, itemsOf } from '../plan';
 import { type FindRevision, readyItem } from '../timeline';
 import { type Alternative, type Bend, alternativesOf } from './alternatives';
 
@@ -13,7 +13,7 @@ export interface Pair {
 /** The pairs of a class whose doses may change, each item in one of them at the most. */
 export function pairsOf(plan: Plan, find: FindRevision, bend: Bend, mayChange: (item: Item) => boolean): Pair[] {
   const ready = plan.blocks.flatMap((block) =>
-    block.items.flatMap((item) => {
+    exercisesIn(block).flatMap((item) => {
       const settled = readyItem(plan, block, item, find);
       return 'code' in settled || !mayChange(item) ? [] : [settled];
     }),

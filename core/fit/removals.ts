@@ -55,6 +55,7 @@ function atLeastDoses({ plan, find, only }: FitRequest): Plan {
     blocks: plan.blocks.map((block) => ({
       ...block,
       items: block.items.map((item) => {
+        if (item.kind === 'talk' || item.wornUntil !== null) return item;
         const ready = readyItem(plan, block, item, find);
         if ('code' in ready || item.locked || (only && !only.has(item.id))) return item;
         const { phaseSeconds } = ready.execution;

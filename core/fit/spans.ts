@@ -9,7 +9,7 @@ import {
   type Visit,
   buildTimeline,
   needOf,
-  readyItem,
+  readyBlock,
   roundsOf,
 } from '../timeline';
 import { type Alternative, type Bend, alternativesOf, asItIs } from './alternatives';
@@ -65,12 +65,8 @@ const mostCombinations = 4096;
  */
 export function segmentsOf(plan: Plan, find: FindRevision, options: SpanOptions): Segment[] {
   return plan.blocks.flatMap((block) => {
-    const ready = block.items.flatMap((item) => {
-      const settled = readyItem(plan, block, item, find);
-      return 'code' in settled ? [] : [settled];
-    });
     const segments: Segment[] = [];
-    const rounds = roundsOf(block, ready);
+    const rounds = roundsOf(block, readyBlock(plan, block, find));
     for (let i = 0; i < rounds.length;) {
       const round = rounds[i];
       if (round?.kind === 'ring') segments.push(ringOf(plan, block, round, find, options));
@@ -95,7 +91,8 @@ const droppable = (item: Item, options: SpanOptions) =>
   changeable(item, options) && item.priority <= options.dropUpTo && !options.keep.has(item.id);
 
 function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alternative[] {
-  if (!changeable(item, options)) return [asItIs(item)];
+  // What is worn lasts as long as what it is worn through.
+  if (!changeable(item, options) || item.wornUntil !== null) return [asItIs(item)];
   const settled = options.settled.get(item.id);
   if (settled) return [settled];
   if (hasMoreOnOneSide(item)) return alternativesOf(item, execution, options.bend);

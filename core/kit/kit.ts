@@ -62,6 +62,9 @@ export const isFetched = (kit: KitId): boolean => !fixtures.has(kit);
 const inPlace: ReadonlySet<KitId> = new Set<KitId>(['chair', 'mat', 'step', 'slope', 'half-ball', 'block']);
 export const standsInPlace = (kit: KitId): boolean => inPlace.has(kit);
 
+/** Stays on the foot by itself, so that the class can go on to something else. */
+export const isWorn = (kit: KitId): boolean => kit === 'toe-spacers';
+
 /** One line of an exercise's kit list. `count` is pieces per person, or pieces in the room when shared. */
 export const KitNeed = z.strictObject({
   kit: KitId,

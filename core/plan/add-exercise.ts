@@ -2,7 +2,7 @@ import { timed } from '../dose';
 import type { Exercise, Family } from '../exercise';
 import type { PlanCommand } from './command';
 import { type NextId, newBlock, newItem } from './make';
-import { type Item, type Plan, findItem } from './plan';
+import { type AnyItem, type Item, type Plan, exercisesIn, findAny, findItem } from './plan';
 
 /** What a block of each family is usually called. */
 const blockNames: Readonly<Record<Family, string>> = {
@@ -38,7 +38,7 @@ export function addExercise(
 ): Addition {
   const item = newItem(nextId(), exercise, revision, plan.school);
   const name = blockNames[exercise.family];
-  const selected = selectedId === null ? null : findItem(plan, selectedId);
+  const selected = selectedId === null ? null : findAny(plan, selectedId);
   const at = selected ? plan.blocks.indexOf(selected.block) : plan.blocks.length - 1;
   const block = plan.blocks[at];
   const inside = selected ? selected.index + 1 : (block?.items.length ?? 0);
@@ -89,15 +89,16 @@ export function addRecheck(
  */
 export function recheckable(plan: Plan, itemId: string): readonly (Item | null)[] {
   const found = findItem(plan, itemId);
-  const drill = found?.block.items.slice(0, found.index).findLast((item) => !item.recheck?.of);
+  const before = found ? exercisesIn({ items: found.block.items.slice(0, found.index) }) : [];
+  const drill = before.findLast((item) => !item.recheck?.of);
   return drill ? [null, drill] : [null];
 }
 
 /** The same item once more, right behind itself. */
 export function addAgain(plan: Plan, itemId: string, nextId: NextId): Addition | null {
-  const found = findItem(plan, itemId);
+  const found = findAny(plan, itemId);
   if (!found) return null;
-  const item = { ...found.item, id: nextId() };
+  const item: AnyItem = { ...found.item, id: nextId() };
   return {
     command: { type: 'add-item', item, blockId: found.block.id, index: found.index + 1 },
     itemId: item.id,

@@ -1,6 +1,21 @@
 import * as z from 'zod';
 import { type Result, ok, refuse } from '../result';
-import { Block, Item, type Plan, PlanFields, RevisionId, findItem, itemsOf, mostItems, rechecksOf } from './plan';
+import {
+  AnyItem,
+  Block,
+  Item,
+  type Plan,
+  PlanFields,
+  RevisionId,
+  TalkItem,
+  allItemsOf,
+  findAny,
+  findItem,
+  itemsOf,
+  mostItems,
+  rechecksOf,
+  wornThrough,
+} from './plan';
 
 const PlanChange = PlanFields.pick({
   title: true,
@@ -12,7 +27,8 @@ const PlanChange = PlanFields.pick({
   pace: true,
   accepted: true,
 }).partial();
-const ItemChange = Item.omit({ id: true, exerciseId: true }).partial();
+const ItemChange = Item.omit({ kind: true, id: true, exerciseId: true }).partial();
+const TalkChange = TalkItem.pick({ name: true, seconds: true, note: true }).partial();
 const BlockChange = Block.pick({ name: true, flow: true, compare: true, secondOrder: true, floor: true }).partial();
 const position = z.int().min(0);
 
@@ -21,8 +37,9 @@ const addBlock = z.strictObject({ type: z.literal('add-block'), block: Block, in
 const editBlock = z.strictObject({ type: z.literal('edit-block'), blockId: z.string(), change: BlockChange });
 const moveBlock = z.strictObject({ type: z.literal('move-block'), blockId: z.string(), index: position });
 const removeBlock = z.strictObject({ type: z.literal('remove-block'), blockId: z.string() });
-const addItem = z.strictObject({ type: z.literal('add-item'), item: Item, blockId: z.string(), index: position });
+const addItem = z.strictObject({ type: z.literal('add-item'), item: AnyItem, blockId: z.string(), index: position });
 const editItem = z.strictObject({ type: z.literal('edit-item'), itemId: z.string(), change: ItemChange });
+const editTalk = z.strictObject({ type: z.literal('edit-talk'), itemId: z.string(), change: TalkChange });
 const moveItem = z.strictObject({
   type: z.literal('move-item'),
   itemId: z.string(),
@@ -40,6 +57,7 @@ const single = [
   removeBlock,
   addItem,
   editItem,
+  editTalk,
   moveItem,
   removeItem,
   moveRevision,
@@ -75,10 +93,25 @@ export function applyCommand(plan: Plan, command: PlanCommand): Result<Plan, Com
   return change(plan, command);
 }
 
-/** Changes a plan; re-checks follow their drills. */
+/** Changes a plan; re-checks follow their drills, and what is worn is taken off behind an item that is there. */
 function change(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
   const done = changed(plan, command);
-  return done.ok ? ok(withRechecks(done.value)) : done;
+  return done.ok ? ok(withWorn(plan, withRechecks(done.value))) : done;
+}
+
+/**
+ * What is worn is worn up to the same item as before; where that has gone, or stands before it now, up to the last one
+ * left of those it was worn through. Where none is left it is an exercise of its own again.
+ */
+function withWorn(before: Plan, after: Plan): Plan {
+  const now = itemsOf(after);
+  const behind = (itemId: string) => now.slice(now.findIndex((item) => item.id === itemId) + 1).map((item) => item.id);
+  const amiss = itemsOf(after).filter(({ id, wornUntil }) => wornUntil !== null && !behind(id).includes(wornUntil));
+  return amiss.reduce((plan, { id }) => {
+    const later = behind(id);
+    const left = wornThrough(before, id).findLast((item) => later.includes(item.id));
+    return withItem(plan, id, (item) => (item.kind === 'exercise' ? { ...item, wornUntil: left?.id ?? null } : item));
+  }, after);
 }
 
 /**
@@ -90,9 +123,9 @@ function withRechecks(plan: Plan): Plan {
   if (!items.some((item) => item.recheck?.of)) return plan;
   const drills = new Set(items.filter((item) => !item.recheck?.of).map((item) => item.id));
   const block = (of: Block): Block => {
-    const placed = of.items.flatMap((item): Item[] => {
-      const drill = item.recheck?.of;
-      if (!drill) return [item, ...rechecksOf(plan, item.id)];
+    const placed = of.items.flatMap((item): AnyItem[] => {
+      const drill = item.kind === 'exercise' ? item.recheck?.of : null;
+      if (item.kind === 'talk' || !drill) return [item, ...rechecksOf(plan, item.id)];
       return drills.has(drill) ? [] : [{ ...item, recheck: { of: null } }];
     });
     const same = placed.length === of.items.length && placed.every((item, i) => item === of.items[i]);
@@ -109,7 +142,7 @@ function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
       const ids = [command.block.id, ...command.block.items.map((i) => i.id)];
       const taken = ids.find((id) => idsOf(plan).has(id));
       if (taken !== undefined) return refuse({ code: 'id-in-use', id: taken });
-      if (itemsOf(plan).length + command.block.items.length > mostItems)
+      if (allItemsOf(plan).length + command.block.items.length > mostItems)
         return refuse({ code: 'too-many-items', most: mostItems });
       return ok({ ...plan, blocks: insert(plan.blocks, command.index, command.block) });
     }
@@ -134,7 +167,7 @@ function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
     }
     case 'add-item':
       if (idsOf(plan).has(command.item.id)) return refuse({ code: 'id-in-use', id: command.item.id });
-      if (itemsOf(plan).length >= mostItems) return refuse({ code: 'too-many-items', most: mostItems });
+      if (allItemsOf(plan).length >= mostItems) return refuse({ code: 'too-many-items', most: mostItems });
       return withBlock(plan, command.blockId, (block) => ({
         ...block,
         items: insert(block.items, command.index, command.item),
@@ -142,17 +175,19 @@ function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
     case 'edit-item': {
       const found = findItem(plan, command.itemId);
       if (!found) return refuse({ code: 'no-such-item', id: command.itemId });
-      return withBlock(plan, found.block.id, (block) => ({
-        ...block,
-        items: block.items.map((item) => (item === found.item ? { ...item, ...command.change } : item)),
-      }));
+      return ok(withItem(plan, command.itemId, () => ({ ...found.item, ...command.change })));
+    }
+    case 'edit-talk': {
+      const found = findAny(plan, command.itemId)?.item;
+      if (found?.kind !== 'talk') return refuse({ code: 'no-such-item', id: command.itemId });
+      return ok(withItem(plan, found.id, () => ({ ...found, ...command.change })));
     }
     case 'move-item': {
-      const asked = findItem(plan, command.itemId);
+      const asked = findAny(plan, command.itemId);
       if (!asked) return refuse({ code: 'no-such-item', id: command.itemId });
       // A re-check takes its drill along.
-      const drill = asked.item.recheck?.of;
-      const found = (drill ? findItem(plan, drill) : null) ?? asked;
+      const drill = asked.item.kind === 'exercise' ? asked.item.recheck?.of : null;
+      const found = (drill ? findAny(plan, drill) : null) ?? asked;
       if (!plan.blocks.some((b) => b.id === command.blockId))
         return refuse({ code: 'no-such-block', id: command.blockId });
       const left = withoutGroup(plan, found.item.id);
@@ -167,18 +202,16 @@ function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
       }));
     }
     case 'remove-item':
-      if (!findItem(plan, command.itemId)) return refuse({ code: 'no-such-item', id: command.itemId });
+      if (!findAny(plan, command.itemId)) return refuse({ code: 'no-such-item', id: command.itemId });
       return ok(without(plan, command.itemId));
     case 'move-revision':
       return ok({
         ...plan,
         blocks: plan.blocks.map((block) =>
-          block.items.some((i) => i.exerciseId === command.exerciseId)
+          block.items.some((i) => isOf(i, command.exerciseId))
             ? {
                 ...block,
-                items: block.items.map((i) =>
-                  i.exerciseId === command.exerciseId ? { ...i, revision: command.revision } : i,
-                ),
+                items: block.items.map((i) => (isOf(i, command.exerciseId) ? { ...i, revision: command.revision } : i)),
               }
             : block,
         ),
@@ -200,6 +233,20 @@ const insertAll = <T>(list: readonly T[], index: number, values: readonly T[]): 
   ...values,
   ...list.slice(index),
 ];
+
+const isOf = (item: AnyItem, exerciseId: string): item is Item =>
+  item.kind === 'exercise' && item.exerciseId === exerciseId;
+
+function withItem(plan: Plan, itemId: string, edit: (item: AnyItem) => AnyItem): Plan {
+  return {
+    ...plan,
+    blocks: plan.blocks.map((block) =>
+      block.items.some((item) => item.id === itemId)
+        ? { ...block, items: block.items.map((item) => (item.id === itemId ? edit(item) : item)) }
+        : block,
+    ),
+  };
+}
 
 const withoutGroup = (plan: Plan, itemId: string): Plan =>
   [itemId, ...rechecksOf(plan, itemId).map((item) => item.id)].reduce(without, plan);

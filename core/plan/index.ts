@@ -1,4 +1,5 @@
 export * from './add-exercise';
+export * from './add-talk';
 export * from './change-level';
 export * from './change-sets';
 export * from './change-sides';

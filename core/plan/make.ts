@@ -1,6 +1,6 @@
 import { type Exercise, type School, defaultSchool, startingRung } from '../exercise';
 import { type Pace, defaultPace } from './pace';
-import { type Block, type Item, type Plan, itemsOf, otherSide } from './plan';
+import { type AnyItem, type Block, type Item, type Plan, allItemsOf, otherSide } from './plan';
 import { schoolDose } from './school-dose';
 
 /** Gives ids; passed in, so that core has no randomness of its own. */
@@ -15,7 +15,7 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 3,
+    format: 4,
     id,
     title,
     brief: {
@@ -39,7 +39,12 @@ export function newPlan(
 }
 
 /** A block; the school says whether it is taught foot by foot. */
-export function newBlock(id: string, name: string, items: Item[] = [], sides: School['sides'] = 'by-exercise'): Block {
+export function newBlock(
+  id: string,
+  name: string,
+  items: AnyItem[] = [],
+  sides: School['sides'] = 'by-exercise',
+): Block {
   return {
     id,
     name,
@@ -56,6 +61,7 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
   const rung = startingRung(exercise, school);
   const phases = rung?.change.phases ?? exercise.performance.phases;
   return {
+    kind: 'exercise',
     id,
     exerciseId: exercise.id,
     revision,
@@ -76,6 +82,7 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
     substitutes: [],
     floor: null,
     musicRunsOn: false,
+    wornUntil: null,
     locked: false,
     priority: 2,
     talk: { beforeSeconds: null, overSeconds: 0 },
@@ -87,7 +94,7 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
 /** A copy of a class to teach again: new ids, and the other foot leads, since the lead side alternates. */
 export function copyOfPlan(plan: Plan, title: string, nextId: NextId): Plan {
   const lead = otherSide(plan.lead);
-  const ids = new Map(itemsOf(plan).map((item) => [item.id, nextId()]));
+  const ids = new Map(allItemsOf(plan).map((item) => [item.id, nextId()]));
   const copied = (id: string): string => ids.get(id) ?? nextId();
   return {
     ...plan,
@@ -98,11 +105,16 @@ export function copyOfPlan(plan: Plan, title: string, nextId: NextId): Plan {
     blocks: plan.blocks.map((block) => ({
       ...block,
       id: nextId(),
-      items: block.items.map((item) => ({
-        ...item,
-        id: copied(item.id),
-        recheck: item.recheck && { of: item.recheck.of === null ? null : copied(item.recheck.of) },
-      })),
+      items: block.items.map((item) =>
+        item.kind === 'talk'
+          ? { ...item, id: copied(item.id) }
+          : {
+              ...item,
+              id: copied(item.id),
+              recheck: item.recheck && { of: item.recheck.of === null ? null : copied(item.recheck.of) },
+              wornUntil: item.wornUntil && copied(item.wornUntil),
+            },
+      ),
     })),
   };
 }

@@ -1,12 +1,13 @@
 import type { PlanCommand } from './command';
-import { type Block, type Item, type Plan, findItem } from './plan';
+import { type AnyItem, type Block, type Plan, findAny } from './plan';
 
 /** The items of a block in groups that stay together: a drill with its re-checks, or an item alone. */
-function groupsOf({ items }: Block): Item[][] {
-  const groups: Item[][] = [];
+function groupsOf({ items }: Block): AnyItem[][] {
+  const groups: AnyItem[][] = [];
   for (const item of items) {
     const last = groups.at(-1);
-    if (last && item.recheck?.of && last[0]?.id === item.recheck.of) last.push(item);
+    const drill = item.kind === 'exercise' ? item.recheck?.of : null;
+    if (last && drill && last[0]?.id === drill) last.push(item);
     else groups.push([item]);
   }
   return groups;
@@ -17,7 +18,7 @@ function groupsOf({ items }: Block): Item[][] {
  * @returns null where there is nowhere to go
  */
 export function moveByOne(plan: Plan, itemId: string, by: 1 | -1): PlanCommand | null {
-  const found = findItem(plan, itemId);
+  const found = findAny(plan, itemId);
   if (!found) return null;
   const { block } = found;
   const groups = groupsOf(block);

@@ -35,7 +35,9 @@ export const Talk = z.strictObject({
   overSeconds: z.number().min(0).max(600),
 });
 
+/** An exercise in a class. */
 export const Item = z.strictObject({
+  kind: z.literal('exercise'),
   id: Id,
   exerciseId: z.string().min(1).max(64),
   revision: RevisionId,
@@ -60,6 +62,8 @@ export const Item = z.strictObject({
   inEachPass: z.boolean(),
   /** Goes on in the music of the item before: nothing lies between them. Only where both are counts at one tempo. */
   musicRunsOn: z.boolean(),
+  /** Put on here and worn beside the work up to the end of this later item; null for an exercise of its own. */
+  wornUntil: Id.nullable(),
   locked: z.boolean(),
   /** 3 matters most, 1 goes first when time is short. */
   priority: z.int().min(1).max(3),
@@ -68,6 +72,21 @@ export const Item = z.strictObject({
   cues: z.partialRecord(CueKind, z.string().max(240)),
 });
 export type Item = z.infer<typeof Item>;
+
+/** Talk or a pause that stands on its own in a class: opening, shoes off, closing. It ends when the teacher says so. */
+export const TalkItem = z.strictObject({
+  kind: z.literal('talk'),
+  id: Id,
+  name: z.string().trim().min(1).max(60),
+  /** What the plan counts for it. */
+  seconds: z.int().min(5).max(1800),
+  /** What there is to say. */
+  note: z.string().max(500),
+});
+export type TalkItem = z.infer<typeof TalkItem>;
+
+export const AnyItem = z.discriminatedUnion('kind', [Item, TalkItem]);
+export type AnyItem = z.infer<typeof AnyItem>;
 
 export const Block = z.strictObject({
   id: Id,
@@ -80,7 +99,7 @@ export const Block = z.strictObject({
   secondOrder: z.enum(['same', 'reversed']),
   /** Where it is taught, if elsewhere than the class. */
   floor: Floor.nullable(),
-  items: z.array(Item).max(120),
+  items: z.array(AnyItem).max(120),
 });
 export type Block = z.infer<typeof Block>;
 
@@ -109,7 +128,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(3),
+  format: z.literal(4),
   id: Id,
   title: z.string().trim().min(1).max(120),
   brief: Brief,
@@ -135,16 +154,46 @@ export const Plan = PlanFields.superRefine((plan, context) => {
 });
 export type Plan = z.infer<typeof Plan>;
 
-export const itemsOf = (plan: Plan): Item[] => plan.blocks.flatMap((block) => block.items);
+const isExercise = (item: AnyItem): item is Item => item.kind === 'exercise';
+
+/** The exercises of a block, without the talk between them. */
+export const exercisesIn = ({ items }: Pick<Block, 'items'>): Item[] => items.filter(isExercise);
+
+/** The exercises of a class in their order. */
+export const itemsOf = (plan: Pick<Plan, 'blocks'>): Item[] => plan.blocks.flatMap(exercisesIn);
+
+/** All that a class is made of, its talk too. */
+export const allItemsOf = (plan: Pick<Plan, 'blocks'>): AnyItem[] => plan.blocks.flatMap((block) => block.items);
 
 /** The re-checks of a drill, in their order. */
 export const rechecksOf = (plan: Plan, itemId: string): Item[] =>
   itemsOf(plan).filter((item) => item.recheck?.of === itemId);
 
+/** The exercises beside which an item is worn, up to the one behind which it is taken off; none where it is not worn. */
+export function wornThrough(plan: Plan, itemId: string): Item[] {
+  const items = itemsOf(plan);
+  const from = items.findIndex((item) => item.id === itemId);
+  const to = items.findIndex((item) => item.id === items[from]?.wornUntil);
+  return from === -1 || to <= from ? [] : items.slice(from + 1, to + 1);
+}
+
 /** The revisions a plan pins, each once. */
 export const revisionsOf = (plan: Plan): string[] => [...new Set(itemsOf(plan).map((item) => item.revision))];
 
-export function findItem(plan: Plan, itemId: string): { block: Block; item: Item; index: number } | null {
+interface Found<T extends AnyItem> {
+  readonly block: Block;
+  readonly item: T;
+  readonly index: number;
+}
+
+/** An exercise of the class, with its block and its place in it. */
+export function findItem(plan: Plan, itemId: string): Found<Item> | null {
+  const found = findAny(plan, itemId);
+  return found && isExercise(found.item) ? { ...found, item: found.item } : null;
+}
+
+/** An exercise or a talk, with its block and its place in it. */
+export function findAny(plan: Plan, itemId: string): Found<AnyItem> | null {
   for (const block of plan.blocks) {
     const index = block.items.findIndex((item) => item.id === itemId);
     const item = block.items[index];

@@ -61,12 +61,23 @@ function withMeasuredPace(plan: Document): Document {
   };
 }
 
+/** All there was were exercises, each of them on its own. */
+const withTalk = (plan: Document): Document => ({
+  ...plan,
+  blocks: all(plan['blocks'], (block) => ({
+    ...block,
+    items: all(block['items'], (item) => ({ ...item, kind: 'exercise', wornUntil: null })),
+  })),
+});
+
 const upgrades = [
   // 0: before plans carried a number
   withLaterFields,
   // 1: lengths of the room were passes
   (plan: Document) => throughout(lengthsNotPasses)(withLaterFields(plan)),
   withMeasuredPace,
+  // 3: no talk of its own, nothing worn
+  withTalk,
 ];
 
 /**

@@ -1,8 +1,8 @@
 import { type Feet, type Timeline, type TimelineEvent, bodyOf } from '../timeline';
 
 /**
- * One stretch of a class as it is taught: an item on both feet, one side of an item, or the pause to compare. Times are
- * planned class time, ms.
+ * One stretch of a class as it is taught: an item on both feet, one side of an item, talk, or the pause to compare. Times
+ * are planned class time, ms.
  */
 export interface Bout {
   readonly index: number;
@@ -15,12 +15,12 @@ export interface Bout {
   readonly workStartMs: number;
   readonly workEndMs: number;
   readonly endMs: number;
-  /** The counted part: work and the rests inside it. */
+  /** The counted part: work and the rests inside it, or the talk. */
   readonly events: readonly TimelineEvent[];
 }
 
 const isCounted = (event: TimelineEvent) =>
-  event.activity === 'work' || event.activity === 'rest' || event.activity === 'compare';
+  event.activity === 'work' || event.activity === 'rest' || event.activity === 'compare' || event.kind === 'talk-item';
 
 /** Cuts a timeline into bouts, in order and without gaps. */
 export function boutsOf(timeline: Timeline): Bout[] {

@@ -1,7 +1,8 @@
 import { type DosePart, amountWords, beatMs, kindOf, sayMultiplier, sayUnit } from '../dose';
 import type { Phase } from '../exercise';
-import { type Side, findItem } from '../plan';
+import { type Item, type Side, type TalkItem, findAny, findItem } from '../plan';
 import { type ItemTime, type TimelineEvent, phaseAt } from '../timeline';
+import { sayTime } from '../say-time';
 import type { Bout } from './bout';
 import { type RunState, counting, currentBout, passedMs, placeOf, workMsOf } from './run';
 
@@ -31,6 +32,7 @@ const pauses: Partial<Record<TimelineEvent['kind'], string>> = {
   shift: 'to the next spot',
   turn: 'turn round',
   turns: 'the others have the kit',
+  'talk-item': 'talk',
 };
 
 export const timeOf = (state: RunState, bout: Bout | null): ItemTime | null =>
@@ -49,7 +51,11 @@ export function momentOf(state: RunState): Moment | null {
   const phase = execution?.phases[at?.index ?? 0] ?? null;
   return {
     event,
-    ...(event.open && part ? countedOpen(bout, event, part, passedMs(state)) : counted(event, part, atMs)),
+    ...(event.kind === 'talk-item'
+      ? talked(event, passedMs(state))
+      : event.open && part
+        ? countedOpen(bout, event, part, passedMs(state))
+        : counted(event, part, atMs)),
     open: event.open,
     foot: event.feet,
     doing: pauses[event.kind] ?? (at && phase ? phase.name : ''),
@@ -110,6 +116,11 @@ function countedOpen(
   return { count: String(Math.floor(sinceMs / 1000) + 1), of: `seconds of ${between}, ${until}` };
 }
 
+/** Talk counts its seconds up: how long it was meant to be, and that it ends when the teacher says so. */
+function talked({ startMs, endMs }: TimelineEvent, passed: number): { readonly count: string; readonly of: string } {
+  return { count: sayTime(Math.floor(passed / 1000) * 1000), of: `of ${sayTime(endMs - startMs)}, until you tap` };
+}
+
 /** The beat (1-based) that an instant of a phrase falls in. */
 function beatAt(ms: number, tempo: number): number {
   const guess = Math.floor((ms * tempo) / 60_000) + 1;
@@ -130,12 +141,39 @@ export function stationWords(part: DosePart, event: TimelineEvent): string {
   return words.join(', ');
 }
 
+/** The talk that a bout is, if it is one. */
+export function talkOf(state: RunState, bout: Bout | null): TalkItem | null {
+  const found = bout?.itemId ? findAny(state.plan, bout.itemId)?.item : undefined;
+  return found?.kind === 'talk' ? found : null;
+}
+
+/** Where a bout puts something on that is worn beside the work, or takes it off again. */
+export function wearingOf(state: RunState, bout: Bout | null): 'put-on' | 'take-off' | null {
+  const item = bout?.itemId ? findItem(state.plan, bout.itemId)?.item : undefined;
+  if (!bout || (item?.wornUntil ?? null) === null) return null;
+  return state.bouts.find((b) => b.itemId === bout.itemId) === bout ? 'put-on' : 'take-off';
+}
+
+/** What is on the feet at this moment, beside the work. */
+export function wornNow(state: RunState): Item[] {
+  const at = currentBout(state)?.startMs;
+  if (at === undefined) return [];
+  return state.timeline.worn.flatMap(({ itemId, startMs, endMs }) => {
+    const item = findItem(state.plan, itemId)?.item;
+    return item && startMs <= at && at < endMs ? [item] : [];
+  });
+}
+
 /** What is said now: set-up before the work, the action on the first rep, the picture on the second, then silence. */
 export function cueOf(state: RunState, moment: Moment | null): string {
   const bout = currentBout(state);
+  const talk = talkOf(state, bout);
+  if (talk) return talk.note;
   const cues = timeOf(state, bout)?.execution?.cues;
   const own = bout?.itemId ? findItem(state.plan, bout.itemId)?.item.cues : undefined;
   if (!cues) return bout ? 'Both feet on the floor. Which one is wider, warmer, steadier?' : '';
+  if (wearingOf(state, bout) === 'take-off')
+    return 'Take it off, then look: the skin is even in colour, nothing tingles.';
   const words = state.plan.school.words;
   if (!moment) return own?.setup ?? cues.setup[words];
   const { count, activity } = moment.event;
@@ -163,8 +201,13 @@ export function following(state: RunState): Following | null {
   if (!bout) return null;
   const next = state.bouts[state.makingUp ? placeOf(state) : bout.index + 1];
   if (!next) return { kind: 'end' };
+  const talk = talkOf(state, next);
+  if (talk) return { kind: 'item', name: talk.name, setup: talk.note };
   const execution = timeOf(state, next)?.execution;
   if (!execution) return { kind: 'compare' };
+  if (wearingOf(state, next) === 'take-off') {
+    return { kind: 'item', name: `Take off: ${execution.exercise.name[state.plan.school.words]}`, setup: '' };
+  }
   if (next.goesStraightOn) return { kind: 'other-side', feet: next.feet };
   const { words } = state.plan.school;
   const own = next.itemId === null ? undefined : findItem(state.plan, next.itemId)?.item.cues.setup;

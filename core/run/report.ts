@@ -28,6 +28,9 @@ export interface RunReport {
   readonly notReached: readonly string[];
 }
 
+/** Work was done; or, where there is none to count (talk, putting something on), time was spent. */
+const wasBegun = (r: BoutRecord): boolean => (r.unitsPlanned > 0 ? r.unitsDone > 0 : r.setUpMs + r.workMs > 0);
+
 /** Planned against actual, by bout and in all. */
 export function reportOf({ records, plan, timeline }: RunState): RunReport {
   const bouts = records.map((record): ReportedBout => {
@@ -46,6 +49,6 @@ export function reportOf({ records, plan, timeline }: RunState): RunReport {
     plannedSetUpMs: records.reduce((ms, r) => ms + r.plannedSetUpMs, 0),
     notReached: timeline.items
       .map((i) => i.itemId)
-      .filter((id) => !records.some((r) => r.itemId === id && r.unitsDone > 0)),
+      .filter((id) => !records.some((r) => r.itemId === id && wasBegun(r))),
   };
 }

@@ -1,4 +1,4 @@
-import { type Side, isUnequal } from '../plan';
+import { type Side, isUnequal, itemsOf } from '../plan';
 import type { TimelineEvent } from '../timeline';
 import { type RunState, currentBout, placeOf, workMsOf } from './run';
 
@@ -71,16 +71,14 @@ export function owed(state: RunState): Owed[] {
     sides.bouts += 1;
     done.set(itemId, sides);
   }
-  return state.plan.blocks
-    .flatMap((block) => block.items)
-    .flatMap(({ id, sides }) => {
-      const found = done.get(id);
-      const still =
-        state.status !== 'over' && state.bouts.some((bout) => bout.itemId === id && bout.index >= placeOf(state));
-      if (!found || still || isUnequal(sides) || found.left === found.right) return [];
-      const side: Side = found.left < found.right ? 'left' : 'right';
-      return [{ itemId: id, side, units: Math.abs(found.left - found.right) }];
-    });
+  return itemsOf(state.plan).flatMap(({ id, sides }) => {
+    const found = done.get(id);
+    const still =
+      state.status !== 'over' && state.bouts.some((bout) => bout.itemId === id && bout.index >= placeOf(state));
+    if (!found || still || isUnequal(sides) || found.left === found.right) return [];
+    const side: Side = found.left < found.right ? 'left' : 'right';
+    return [{ itemId: id, side, units: Math.abs(found.left - found.right) }];
+  });
 }
 
 /** What is owed and can still be done: the item has just been taught on both feet, and the next has not begun. */

@@ -22,6 +22,6 @@ export function tonesOf(bout: Bout): Tone[] {
       tones.push({ kind: 'phase', workMs: atMs });
     }
   }
-  if (bout.events.at(-1)?.open) return tones;
+  if (bout.events.length === 0 || bout.events.at(-1)?.open) return tones;
   return [...tones, { kind: 'end', workMs: bout.workEndMs - bout.workStartMs }];
 }

@@ -3,6 +3,7 @@ import { holds, reps } from '../dose';
 import { type School, defaultSchool } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import {
+  type AnyItem,
   type Block,
   type Brief,
   type Item,
@@ -441,12 +442,14 @@ describe('a finding', () => {
     if (!done.ok) throw new Error(done.error.code);
     return done.value;
   };
+  const recheckOf = (item: AnyItem | undefined) => (item?.kind === 'exercise' ? item.recheck : null);
   /** Each re-check that names a drill stands right behind it, or behind another re-check of it. */
   const parted = (plan: Plan) => {
     for (const { items } of plan.blocks)
-      for (const [i, { recheck }] of items.entries()) {
+      for (const [i, item] of items.entries()) {
+        const recheck = recheckOf(item);
         const before = items[i - 1];
-        if (recheck?.of && before?.id !== recheck.of && before?.recheck?.of !== recheck.of) return true;
+        if (recheck?.of && before?.id !== recheck.of && recheckOf(before)?.of !== recheck.of) return true;
       }
     return false;
   };
@@ -542,8 +545,9 @@ describe('a finding', () => {
     for (const { exercise } of offers.filter((o) => o.exercise.stage === 'loaded')) {
       for (const finding of reviewed(classOf(aClass(exercise.id))).filter((f) => f.rule === 'one-way')) {
         const command = finding.mend()?.command;
-        if (command?.type !== 'add-item') continue;
-        const added = offers.find((o) => o.exercise.id === command.item.exerciseId)?.exercise;
+        if (command?.type !== 'add-item' || command.item.kind !== 'exercise') continue;
+        const { exerciseId } = command.item;
+        const added = offers.find((o) => o.exercise.id === exerciseId)?.exercise;
         expect([exercise.id, added?.id, added?.stage === 'passive']).toEqual([exercise.id, added?.id, false]);
         mended++;
       }

@@ -1,4 +1,4 @@
-import { applyCommand } from '../plan';
+import { type Plan, applyCommand, findItem, itemsOf } from '../plan';
 import { buildTimeline } from '../timeline';
 import { bridge, schoolsMixed, twoAxes, twoDoses } from './agree';
 import { changesSaved } from './changes';
@@ -111,7 +111,7 @@ function firstProved(
  */
 function proved(mend: Mend, one: Found, all: readonly Found[], context: ReviewContext): ProvedMend | null {
   const after = applyCommand(context.plan, mend.command);
-  if (!after.ok) return null;
+  if (!after.ok || partsWorn(context.plan, after.value)) return null;
   const known = new Map(context.entries.map((e) => [e.item.revision, e.execution.exercise]));
   for (const offer of context.library) known.set(offer.revision, offer.exercise);
   const timeline = buildTimeline({ plan: after.value, find: (revision) => known.get(revision) ?? null });
@@ -129,6 +129,10 @@ function proved(mend: Mend, one: Found, all: readonly Found[], context: ReviewCo
   }
   return { words: mend.words, command: mend.command, deltaMs };
 }
+
+/** Whether something that is worn would no longer be. */
+const partsWorn = (before: Plan, after: Plan): boolean =>
+  itemsOf(before).some(({ id, wornUntil }) => wornUntil !== null && findItem(after, id)?.item.wornUntil === null);
 
 /** Whether a finding is another one again, or what is left of it. */
 const within = (found: Found, known: Found): boolean =>

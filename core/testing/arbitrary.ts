@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { DoseKind, DosePart, Multiplier } from '../dose';
-import type { Item, Pace, Plan } from '../plan';
+import type { AnyItem, Item, Pace, Plan } from '../plan';
 import { type Block, Familiarity, defaultPace, newBlock, newItem, newPlan, paceKeys } from '../plan';
 import { kit } from '../exercise/catalogue/author';
 import { sampleExercise, sampleRevision } from './sample';
@@ -122,15 +122,33 @@ function anyItem(id: string, sides: fc.Arbitrary<Item['sides']>): fc.Arbitrary<I
     });
 }
 
-/** Random classes over every dose kind, side choice and flow. Music runs are left out: they end off the second. */
+const anyTalk = (id: string): fc.Arbitrary<AnyItem> =>
+  fc.integer({ min: 5, max: 120 }).map((seconds) => ({ kind: 'talk', id, name: 'Talk', seconds, note: '' }));
+
+/** Wears the first exercise of a block up to the end of its last one, where both feet do it together. */
+function worn(items: AnyItem[]): AnyItem[] {
+  const [first, ...others] = items;
+  const last = others.findLast((item) => item.kind === 'exercise');
+  if (first?.kind !== 'exercise' || !last || variedExercises[1]?.id !== first.exerciseId) return items;
+  return [{ ...first, wornUntil: last.id }, ...others];
+}
+
+/** Random classes over every dose kind, side choice and flow, with talk between and something worn now and then. Music runs are left out: they end off the second. */
 export function anyPlan(sides: fc.Arbitrary<Item['sides']> = anySides): fc.Arbitrary<Plan> {
   const block = (b: number): fc.Arbitrary<Block> =>
     fc
       .tuple(fc.integer({ min: 0, max: 4 }), fc.constantFrom('by-exercise' as const, 'by-foot' as const))
       .chain(([length, flow]) =>
         fc
-          .tuple(...Array.from({ length }, (_, i) => anyItem(`item-${b}-${i}`, sides)))
-          .map((items) => ({ ...newBlock(`block-${b}`, 'Block', items), flow })),
+          .tuple(
+            ...Array.from({ length }, (_, i) =>
+              fc.oneof(
+                { arbitrary: anyItem(`item-${b}-${i}`, sides), weight: 6 },
+                { arbitrary: anyTalk(`item-${b}-${i}`), weight: 1 },
+              ),
+            ),
+          )
+          .map((items) => ({ ...newBlock(`block-${b}`, 'Block', worn(items)), flow })),
       );
   return fc
     .tuple(block(0), block(1), block(2), anyPace, side)

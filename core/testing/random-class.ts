@@ -1,7 +1,7 @@
 import { holds, reps, timed } from '../dose';
 import type { Exercise, Performance } from '../exercise';
 import { kit, range } from '../exercise/catalogue/author';
-import { type Item, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
+import { type AnyItem, type Item, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
 import type { FindRevision } from '../timeline';
 import { sampleExercise, sampleRevision } from './sample';
 
@@ -51,6 +51,7 @@ function randomExercise(roll: (below: number) => number, at: number, ring: boole
 
 /**
  * A class of random exercises, some locked, some that may go, in one block or two.
+ * @param talks whether there is talk of its own between the exercises
  * @param remembers whether getting to an item may depend on more than its neighbour: kit fetched earlier, mats put aside
  */
 export function randomClass(
@@ -58,6 +59,7 @@ export function randomClass(
   items: number,
   flow: 'by-exercise' | 'by-foot' | 'mixed' = 'by-exercise',
   remembers = true,
+  talks = false,
 ): { plan: Plan; find: FindRevision; exercises: readonly Exercise[] } {
   const roll = dice(seed * 7919 + items);
   const half = Math.ceil(items / 2);
@@ -75,13 +77,19 @@ export function randomClass(
       sides: roll(9) === 0 ? { mode: 'extra-set', weaker: 'left' } : { mode: 'equal' },
     };
   });
+  const withTalk = (list: readonly Item[]): AnyItem[] =>
+    list.flatMap((item): AnyItem[] =>
+      talks && roll(4) === 0
+        ? [{ kind: 'talk', id: `talk-${item.id}`, name: 'Talk', seconds: 5 + roll(60), note: '' }, item]
+        : [item],
+    );
   const blocks =
     flow === 'mixed'
       ? [
-          { ...newBlock('block-1', 'One', made.slice(0, half)) },
-          { ...newBlock('block-2', 'Two', made.slice(half)), flow: 'by-foot' as const },
+          { ...newBlock('block-1', 'One', withTalk(made.slice(0, half))) },
+          { ...newBlock('block-2', 'Two', withTalk(made.slice(half))), flow: 'by-foot' as const },
         ]
-      : [{ ...newBlock('block-1', 'One', made), flow }];
+      : [{ ...newBlock('block-1', 'One', withTalk(made)), flow }];
   const pace = roll(4) === 0 ? { ...defaultPace(), sideSwitchSeconds: 4.5, turnRoundSeconds: 3.3 } : defaultPace();
   const bare = newPlan('class-1', 'Random', 60 + 5 * roll(items * 30));
   const brief = { ...bare.brief, kitOut: remembers && roll(2) === 0 ? ('when-needed' as const) : ('before' as const) };

@@ -10,7 +10,16 @@ import {
   phasesMsOf,
   tempoOf,
 } from '../dose';
-import { type Pace, type Sides, demonstrationTimes, otherSide, usualTalkSeconds } from '../plan';
+import {
+  type Pace,
+  type Sides,
+  type TalkItem,
+  demonstrationTimes,
+  itemsOf,
+  otherSide,
+  secondSetupSeconds,
+  usualTalkSeconds,
+} from '../plan';
 import { type Need, type Room, type Ways, roomAfter, arrival, needOf, secondSetUpMs } from './hand-over';
 import { Spread, aroundMs, spreadOfBounds, spreads } from './likely';
 import type {
@@ -25,8 +34,9 @@ import type {
   TimelineInput,
   TimelineProblem,
   TransitionPart,
+  WornTime,
 } from './timeline';
-import { type ReadyItem, type Stretch, type Visit, doseOn, feetOf, readyItem, stretchesOf } from './visit';
+import { type ReadyItem, type Stretch, type Visit, doseOn, feetOf, readyBlock, stretchesOf } from './visit';
 
 /**
  * Lays a plan out in time. Pure: the same plan and revisions give the same timeline.
@@ -57,6 +67,16 @@ interface OpenItem {
   rightWorkMs: number;
 }
 
+const newlyOpen = (itemId: string, blockId: string): OpenItem => ({
+  itemId,
+  blockId,
+  execution: null,
+  activityMs: noActivity(),
+  visits: [],
+  leftWorkMs: 0,
+  rightWorkMs: 0,
+});
+
 /** Walks through the class once, from the first second to the last. */
 class Builder {
   private readonly pace: Pace;
@@ -66,6 +86,9 @@ class Builder {
   /** How far the work of each item strays, see `likely.ts`. */
   private readonly strays = new Map<string, number>();
   private readonly problems: TimelineProblem[] = [];
+  /** What is worn at this moment, and since when. */
+  private readonly putOn = new Map<string, number>();
+  private readonly worn: WornTime[] = [];
   private readonly activityMs = noActivity();
   private now = 0;
   private room: Room | null = null;
@@ -83,36 +106,67 @@ class Builder {
     const { plan, find } = this.input;
     for (const block of plan.blocks) {
       const startMs = this.now;
-      const ready: ReadyItem[] = [];
-      for (const item of block.items) {
-        const settled = readyItem(plan, block, item, find);
-        this.items.set(item.id, {
-          itemId: item.id,
-          blockId: block.id,
-          execution: 'code' in settled ? null : settled.execution,
-          activityMs: noActivity(),
-          visits: [],
-          leftWorkMs: 0,
-          rightWorkMs: 0,
-        });
-        if ('code' in settled) this.problems.push(settled);
-        else {
-          ready.push(settled);
-          this.strays.set(item.id, workSpreadOf(settled));
-        }
+      for (const { id } of block.items) this.items.set(id, newlyOpen(id, block.id));
+      const ready = readyBlock(plan, block, find, (problem) => this.problems.push(problem));
+      for (const settled of ready) {
+        if ('kind' in settled) continue;
+        const { item, execution } = settled;
+        this.items.set(item.id, { ...newlyOpen(item.id, block.id), execution });
+        this.strays.set(item.id, workSpreadOf(settled));
       }
       const stretches = stretchesOf(block, ready);
       stretches.forEach((stretch, i) => {
         const next = stretches[i + 1];
-        this.stretch(stretch, next?.kind === 'item' && next.runsOn);
+        const off = stretch.kind === 'item' ? this.wornUntil(stretch, stretches.slice(i + 1)) : [];
+        this.stretch(stretch, off.length === 0 && next?.kind === 'item' && next.runsOn);
+        for (const worn of off) this.takeOff(worn);
       });
       this.blocks.push({ blockId: block.id, startMs, totalMs: this.now - startMs });
     }
     return this.finish();
   }
 
+  /** What is taken off behind a stretch: it was worn up to its item, and that does not come again. */
+  private wornUntil({ visits }: Extract<Stretch, { kind: 'item' }>, later: readonly Stretch[]): string[] {
+    const id = visits[0]?.ready.item.id;
+    if (later.some((s) => s.kind === 'item' && s.visits.some((v) => v.ready.item.id === id))) return [];
+    return itemsOf(this.input.plan).flatMap((item) =>
+      item.wornUntil !== null && item.wornUntil === id && this.putOn.has(item.id) ? [item.id] : [],
+    );
+  }
+
+  /** Taking off what was worn: as long as setting up the second foot of its kind. */
+  private takeOff(itemId: string): void {
+    const startMs = this.now;
+    const open = this.items.get(itemId) ?? null;
+    this.endWorn(itemId);
+    this.current = open;
+    const seconds = open?.execution ? secondSetupSeconds(open.execution.setup, this.pace) : 0;
+    this.spend('take-off', 'set-up', 'both', seconds * 1000);
+    this.roundUp();
+    if (this.now > startMs) open?.visits.push({ startMs, endMs: this.now, feet: 'both' });
+  }
+
+  private endWorn(itemId: string): void {
+    const startMs = this.putOn.get(itemId);
+    if (startMs === undefined) return;
+    this.worn.push({ itemId, startMs, endMs: this.now });
+    this.putOn.delete(itemId);
+  }
+
+  /** Talk of its own: open, because it ends when the teacher says so. */
+  private talkItem({ id, seconds }: TalkItem): void {
+    const startMs = this.now;
+    this.current = this.items.get(id) ?? null;
+    this.openWork = true;
+    this.spend('talk-item', 'talk', 'neither', seconds * 1000);
+    this.openWork = false;
+    this.current?.visits.push({ startMs, endMs: this.now, feet: 'neither' });
+  }
+
   private stretch(stretch: Stretch, musicGoesOn: boolean): void {
     const startMs = this.now;
+    if (stretch.kind === 'talk') return this.talkItem(stretch.talk);
     if (stretch.kind === 'compare') {
       this.current = null;
       this.spend('compare', 'compare', 'both', this.pace.compareSeconds * 1000);
@@ -126,6 +180,12 @@ class Builder {
     this.checkTempo(first.ready);
     const before = this.room;
     const voiceFrom = this.arrive(first, stretch.runsOn);
+    if (first.ready.item.wornUntil !== null) {
+      this.putOn.set(first.ready.item.id, this.now);
+      this.roundUp();
+      open?.visits.push({ startMs, endMs: this.now, feet: feetOf(first) });
+      return;
+    }
     this.work(first);
     if (second) {
       this.spend('switch', 'switch', 'both', this.pace.sideSwitchSeconds * 1000);
@@ -163,7 +223,7 @@ class Builder {
     const talkSeconds = item.talk.beforeSeconds ?? usualTalkSeconds(item.familiarity, this.pace);
     this.spend('talk', 'talk', 'neither', Math.round(talkSeconds * 1000));
     this.spend('set-up', 'set-up', feetOf(visit), setUpMs);
-    const main = item.dose[0];
+    const main = item.wornUntil === null ? item.dose[0] : undefined;
     if (main && kindOf(main).demonstrated) {
       const unitMs = layOut(main, execution.phaseSeconds).unitStartMs(1);
       const longer = demonstrationTimes(item.familiarity, this.pace) * unitMs;
@@ -328,6 +388,7 @@ class Builder {
   }
 
   private finish(): Timeline {
+    for (const itemId of [...this.putOn.keys()]) this.endWorn(itemId);
     const items = [...this.items.values()].map((open): ItemTime => ({
       ...open,
       startMs: open.visits[0]?.startMs ?? 0,
@@ -338,6 +399,7 @@ class Builder {
       events: this.events,
       items,
       blocks: this.blocks,
+      worn: this.worn,
       totalMs: this.now,
       workMs: this.activityMs.work,
       leftWorkMs: items.reduce((ms, i) => ms + i.leftWorkMs, 0),

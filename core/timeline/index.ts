@@ -18,4 +18,14 @@ export * from './put-out';
 export * from './taught-order';
 export * from './timeline';
 export * from './turns';
-export { type ReadyItem, type Round, type Visit, leadOf, readyItem, roundsOf, visitsOf } from './visit';
+export {
+  type ReadyItem,
+  type Round,
+  type Visit,
+  leadOf,
+  mayRunOn,
+  readyBlock,
+  readyItem,
+  roundsOf,
+  visitsOf,
+} from './visit';

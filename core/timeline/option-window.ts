@@ -21,12 +21,12 @@ export function windowMsOf(item: Item, execution: Execution): number {
 /**
  * The easier and the harder option of an item, each filled into the window of the main one. An option on one foot at a
  * time beside a main level on both has half of it a foot, less the change; one on both beside a main level on one foot
- * has each foot's time.
+ * has each foot's time. What is worn beside the work has no window: everybody wears it as long.
  */
 export function optionWindows(plan: Plan, time: ItemTime): OptionWindow[] {
   const found = findItem(plan, time.itemId);
   const { execution } = time;
-  if (!found || !execution) return [];
+  if (!found || !execution || found.item.wornUntil !== null) return [];
   const windowMs = windowMsOf(found.item, execution);
   return (['easier', 'harder'] as const).flatMap((which): OptionWindow[] => {
     const rungId = found.item[which]?.rungId;

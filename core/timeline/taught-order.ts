@@ -12,11 +12,14 @@ export interface TaughtStretch {
   readonly visit: number;
 }
 
+const blockAt = ({ blocks }: Timeline, ms: number): string => blocks.findLast((b) => b.startMs <= ms)?.blockId ?? '';
+
 /** The stretches of each block in the order in which they are taught, by the block's id. */
 export function taughtOrder(plan: Plan, timeline: Timeline): ReadonlyMap<string, readonly TaughtStretch[]> {
   const visits = timeline.items.flatMap((item) =>
     item.visits.map((v, i) => ({
-      blockId: item.blockId,
+      // What is taken off comes off where it was worn last, in whatever block that is.
+      blockId: blockAt(timeline, v.startMs),
       itemId: item.itemId,
       feet: v.feet,
       startMs: v.startMs,
@@ -27,7 +30,7 @@ export function taughtOrder(plan: Plan, timeline: Timeline): ReadonlyMap<string,
   const pauses = timeline.events
     .filter((e) => e.kind === 'compare')
     .map((e) => ({
-      blockId: timeline.blocks.findLast((b) => b.startMs <= e.startMs)?.blockId ?? '',
+      blockId: blockAt(timeline, e.startMs),
       itemId: null,
       feet: 'both' as const,
       startMs: e.startMs,

@@ -19,6 +19,8 @@ export type EventKind =
   | 'demonstration'
   | 'switch'
   | 'turns'
+  | 'talk-item'
+  | 'take-off'
   | 'compare'
   | 'rounding';
 
@@ -73,6 +75,7 @@ export interface ItemTime {
   readonly activityMs: Readonly<Record<Activity, number>>;
   /** Stretches of class time that belong to it: one, or one a foot when taught foot by foot. */
   readonly visits: readonly { readonly startMs: number; readonly endMs: number; readonly feet: Feet }[];
+  /** Null for talk, and for an exercise that cannot be settled (see `problems`). */
   readonly execution: Execution | null;
 }
 
@@ -80,6 +83,13 @@ export interface BlockTime {
   readonly blockId: string;
   readonly startMs: number;
   readonly totalMs: number;
+}
+
+/** What is worn beside the work: from when it is put on until it begins to be taken off. Ms. */
+export interface WornTime {
+  readonly itemId: string;
+  readonly startMs: number;
+  readonly endMs: number;
 }
 
 /** An 80 % range of the class's actual length, whole seconds in ms. */
@@ -98,6 +108,7 @@ export interface Timeline {
   readonly events: readonly TimelineEvent[];
   readonly items: readonly ItemTime[];
   readonly blocks: readonly BlockTime[];
+  readonly worn: readonly WornTime[];
   readonly totalMs: number;
   readonly workMs: number;
   readonly leftWorkMs: number;

@@ -1,7 +1,18 @@
 import { type Execution, resolve, withSubstitutes } from '../exercise';
 import type { Floor } from '../kit';
 import { type Dose, amountName, kindOf, numberIn, withNumber } from '../dose';
-import { type Block, type Item, type Plan, type Side, floorOf, otherSide, weakerOf } from '../plan';
+import {
+  type AnyItem,
+  type Block,
+  type Item,
+  type Plan,
+  type Side,
+  type TalkItem,
+  findItem,
+  floorOf,
+  otherSide,
+  weakerOf,
+} from '../plan';
 import type { Feet, FindRevision, TimelineProblem } from './timeline';
 import { shortKit } from './turns';
 
@@ -17,6 +28,10 @@ export interface ReadyItem {
   readonly turns: number;
 }
 
+/** What a block is made of, settled: its exercises, and the talk between them. */
+export type Ready = ReadyItem | TalkItem;
+const isTalk = (ready: Ready | undefined): ready is TalkItem => ready !== undefined && 'kind' in ready;
+
 /** One go at an item: both feet, alternating feet, or one foot. */
 export interface Visit {
   readonly ready: ReadyItem;
@@ -25,10 +40,27 @@ export interface Visit {
   readonly second: boolean;
 }
 
-/** What the class does next: an item (with both feet in turn, or one of them), or a pause to compare the feet. */
+/** What the class does next: an item (with both feet in turn, or one of them), talk, or a pause to compare the feet. */
 export type Stretch =
   | { readonly kind: 'item'; readonly visits: readonly Visit[]; readonly runsOn: boolean }
+  | { readonly kind: 'talk'; readonly talk: TalkItem }
   | { readonly kind: 'compare'; readonly blockId: string };
+
+/** Everything of a block that can be settled, in its order; what cannot is handed to `amiss`. */
+export function readyBlock(
+  plan: Plan,
+  block: Block,
+  find: FindRevision,
+  amiss: (problem: TimelineProblem) => void = () => undefined,
+): Ready[] {
+  return block.items.flatMap((item: AnyItem): Ready[] => {
+    if (item.kind === 'talk') return [item];
+    const settled = readyItem(plan, block, item, find);
+    if (!('code' in settled)) return [settled];
+    amiss(settled);
+    return [];
+  });
+}
 
 export function readyItem(plan: Plan, block: Block, item: Item, find: FindRevision): ReadyItem | TimelineProblem {
   const exercise = find(item.revision);
@@ -62,8 +94,9 @@ export function doseOn({ sides, dose }: Item, side: Side | 'both'): Dose {
   return [withNumber(first, name, numberIn(first, name) + sides.more), ...others];
 }
 
-/** What a block is made of: an item taught in one stretch, or a ring of them on one foot, then on the other. */
+/** How a block is gone through: an item in one stretch, a ring of them on one foot, then on the other, or talk. */
 export type Round =
+  | { readonly kind: 'talk'; readonly talk: TalkItem }
   | { readonly kind: 'line'; readonly ready: ReadyItem; readonly visits: readonly Visit[]; readonly runsOn: boolean }
   | {
       readonly kind: 'ring';
@@ -74,11 +107,16 @@ export type Round =
     };
 
 /** The order of a block: exercise by exercise, or one whole foot, a comparison, the other foot. */
-export function roundsOf(block: Block, items: readonly ReadyItem[]): Round[] {
+export function roundsOf(block: Block, items: readonly Ready[]): Round[] {
   const rounds: Round[] = [];
   for (let i = 0; i < items.length;) {
     const ready = items[i];
     if (!ready) break;
+    if (isTalk(ready)) {
+      rounds.push({ kind: 'talk', talk: ready });
+      i += 1;
+      continue;
+    }
     const ring = block.flow === 'by-foot' ? ringFrom(items, i) : [];
     if (ring.length > 0) {
       rounds.push(ringOf(block, ring));
@@ -92,8 +130,9 @@ export function roundsOf(block: Block, items: readonly ReadyItem[]): Round[] {
 }
 
 /** The rounds of a block as the class goes through them. */
-export function stretchesOf(block: Block, items: readonly ReadyItem[]): Stretch[] {
+export function stretchesOf(block: Block, items: readonly Ready[]): Stretch[] {
   return roundsOf(block, items).flatMap((round): Stretch[] => {
+    if (round.kind === 'talk') return [round];
     if (round.kind === 'line') return [{ kind: 'item', visits: round.visits, runsOn: round.runsOn }];
     const [one, other] = round.passes.map((pass) =>
       pass.map((visit): Stretch => ({ kind: 'item', visits: [visit], runsOn: false })),
@@ -106,15 +145,20 @@ export function stretchesOf(block: Block, items: readonly ReadyItem[]): Stretch[
   });
 }
 
-const oneFooted = ({ execution }: ReadyItem) => execution.sidePattern === 'each';
+/** What is worn is put on both feet, whatever its pattern: it stands between rings. */
+const isWornHere = ({ item }: ReadyItem) => item.wornUntil !== null;
+const oneFooted = (ready: ReadyItem) => ready.execution.sidePattern === 'each' && !isWornHere(ready);
 
 /**
  * Neighbouring one-foot items, and two-foot ones that are done in each pass: they make one ring. Any other two-foot item
- * stands between rings.
+ * stands between rings, and so does talk.
  */
-function ringFrom(items: readonly ReadyItem[], from: number): ReadyItem[] {
-  const end = items.findIndex((r, i) => i >= from && !oneFooted(r) && !r.item.inEachPass);
-  const ring = items.slice(from, end === -1 ? items.length : end);
+function ringFrom(items: readonly Ready[], from: number): ReadyItem[] {
+  const ring: ReadyItem[] = [];
+  for (const ready of items.slice(from)) {
+    if (isTalk(ready) || (!oneFooted(ready) && (!ready.item.inEachPass || isWornHere(ready)))) break;
+    ring.push(ready);
+  }
   return ring.some(oneFooted) ? ring : [];
 }
 
@@ -137,6 +181,7 @@ function ringOf(block: Block, ring: readonly ReadyItem[]): Extract<Round, { kind
 export function visitsOf(ready: ReadyItem): Visit[] {
   const { sides } = ready.item;
   const pattern = ready.execution.sidePattern;
+  if (isWornHere(ready)) return [{ ready, feet: 'both', second: false }];
   if (sides.mode === 'one-foot' && (pattern === 'each' || pattern === 'alternate'))
     return [{ ready, feet: sides.side, second: false }];
   switch (ready.execution.sidePattern) {
@@ -153,13 +198,23 @@ export function visitsOf(ready: ReadyItem): Visit[] {
   }
 }
 
-/** Whether an item goes on in the music of its neighbour: both are danced to one tempo, and the teacher asked for it. */
-function runsOn(before: ReadyItem | undefined, ready: ReadyItem): boolean {
-  const last = before?.item.dose.at(-1);
-  const first = ready.item.dose[0];
-  if (!ready.item.musicRunsOn || !last || !first) return false;
-  const tempo = kindOf(last).music?.(last);
-  return tempo !== undefined && tempo === kindOf(first).music?.(first);
+/** Whether an item goes on in the music of its neighbour: it may, and the teacher asked for it. */
+const runsOn = (before: Ready | undefined, { item }: ReadyItem): boolean =>
+  item.musicRunsOn && before !== undefined && !isTalk(before) && isOneMusic(before.item, item);
+
+/** One ends and the other begins in counts of one tempo. */
+function isOneMusic(before: Item, item: Item): boolean {
+  const last = before.dose.at(-1);
+  const first = item.dose[0];
+  const tempo = last && kindOf(last).music?.(last);
+  return tempo !== undefined && first !== undefined && tempo === kindOf(first).music?.(first);
+}
+
+/** Whether an item could go on in the music of the one right before it. */
+export function mayRunOn(plan: Plan, itemId: string): boolean {
+  const found = findItem(plan, itemId);
+  const before = found?.block.items[found.index - 1];
+  return found !== null && before?.kind === 'exercise' && isOneMusic(before, found.item);
 }
 
 /** The foot that the room is arranged for: the lead one where feet alternate. */

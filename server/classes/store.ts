@@ -10,7 +10,7 @@ import type {
   SaveAnswer,
   SaveClass,
 } from '@core/contract';
-import { Brief, type Plan, copyOfPlan, itemsOf, readPlan, revisionsOf } from '@core/plan';
+import { Brief, type Plan, allItemsOf, copyOfPlan, itemsOf, readPlan, revisionsOf } from '@core/plan';
 import { OutlineStitch } from '@core/timeline/outline';
 import { buildTimeline, outlineOf } from '@core/timeline';
 import type { Db } from '../database';
@@ -187,7 +187,7 @@ export class ClassStore {
       audience: plan.brief.audience,
       slotSeconds: plan.slotSeconds,
       plannedMs: timeline.totalMs,
-      itemCount: itemsOf(plan).length,
+      itemCount: allItemsOf(plan).length,
       outline: JSON.stringify(outlineOf(timeline)),
     };
   }

@@ -1,5 +1,5 @@
 import { type Dose, breaths, counts, holds, passes, reps, stops, timed, travel } from '@core/dose';
-import { type Block, type Item, type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { type AnyItem, type Block, type Item, type Plan, newBlock, newItem, newPlan } from '@core/plan';
 import type { Server } from '../compose';
 
 /**
@@ -10,10 +10,17 @@ interface Entry extends Partial<Omit<Item, 'id' | 'exerciseId' | 'revision' | 'd
   readonly of: string;
   readonly dose?: Dose;
 }
+interface Spoken {
+  readonly say: string;
+  readonly seconds: number;
+  readonly note: string;
+}
 interface DemoBlock {
   readonly name: string;
   readonly flow?: Block['flow'];
-  readonly entries: readonly Entry[];
+  readonly entries: readonly (Entry | Spoken)[];
+  /** The first entry is worn through so many of those after it. */
+  readonly wornThrough?: number;
 }
 interface DemoClass {
   readonly title: string;
@@ -240,6 +247,11 @@ export const demoClasses: readonly DemoClass[] = [
       {
         name: 'Look',
         entries: [
+          {
+            say: 'Opening words',
+            seconds: 90,
+            note: 'Who stood long this week? Anything new or sore: tell me before we begin.',
+          },
           { of: 'walk-and-notice', dose: [timed(30)] },
           { of: 'read-the-tripod', dose: [timed(60)], ...fresh },
         ],
@@ -319,13 +331,16 @@ export const demoClasses: readonly DemoClass[] = [
       {
         name: 'Wake',
         entries: [
+          { say: 'Shoes and socks off', seconds: 60, note: 'Chairs in a half ring. Spacers lie in the basket.' },
           { of: 'laced-fingers-squeeze' },
           { of: 'toe-turns', dose: [reps(1, { per: { toes: 5, directions: 2 } })] },
         ],
       },
       {
         name: 'Toes',
+        wornThrough: 2,
         entries: [
+          { of: 'toe-spacer-wear' },
           { of: 'lay-down-one-by-one', dose: [reps(5)] },
           { of: 'big-toe-bend-by-hand', dose: [reps(4)] },
           { of: 'big-toe-up', rungId: 'hand-lifts', dose: [reps(6)], harder: { rungId: 'hand-holds' } },
@@ -356,12 +371,18 @@ export function addDemoClasses(server: Pick<Server, 'classes' | 'library'>, next
     if (!found) throw new Error(`The demo asks for “${of}”, which the catalogue does not have.`);
     return { ...newItem(nextId(), found.exercise, found.revision), ...change };
   };
+  const items = ({ entries, wornThrough }: DemoBlock): AnyItem[] => {
+    const made = entries.map((entry): AnyItem =>
+      'say' in entry
+        ? { kind: 'talk', id: nextId(), name: entry.say, seconds: entry.seconds, note: entry.note }
+        : item(entry),
+    );
+    const wornUntil = wornThrough === undefined ? null : (made[wornThrough]?.id ?? null);
+    return made.map((one, i) => (i === 0 && one.kind === 'exercise' ? { ...one, wornUntil } : one));
+  };
   for (const demo of [...demoClasses].reverse()) {
     const empty = newPlan(nextId(), demo.title, demo.slotMinutes * 60);
-    const blocks = demo.blocks.map((b) => ({
-      ...newBlock(nextId(), b.name, b.entries.map(item)),
-      flow: b.flow ?? 'by-exercise',
-    }));
+    const blocks = demo.blocks.map((b) => ({ ...newBlock(nextId(), b.name, items(b)), flow: b.flow ?? 'by-exercise' }));
     const plan: Plan = { ...empty, brief: { ...empty.brief, ...demo.brief }, lead: demo.lead ?? empty.lead, blocks };
     server.classes.create({ saveId: nextId(), plan });
   }

@@ -40,6 +40,7 @@ export const spacerWear: Exercise = exercise({
   performance: performance({
     situations: ['between-the-toes'],
     position: 'chair-seated',
+    setup: 'fiddly',
     kit: [kit('toe-spacers', 'person', { cloth: 'a strip of cloth woven between the toes' })],
     floorsRuledOut: [],
     phases: [phase('wear', 120, foot(seatedFlat, { toes: 'spread' }))],

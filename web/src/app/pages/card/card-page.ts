@@ -13,15 +13,15 @@ import {
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { kitNames } from '@core/kit';
-import { sayTime } from '@core/say-time';
+import { sayLength, sayTime } from '@core/say-time';
 import { type ItemTime, putOut, slotFit, taughtOrder } from '@core/timeline';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
-import { doseWords, flowWords, sideOrder, tempoWords } from '../../parts/saying/item-words';
+import { doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
 import { levelLines, levelWords } from '../../parts/saying/level-words';
 import { cautionsFor, concernNames } from '@core/exercise';
-import { type Item, type Plan, findItem } from '@core/plan';
+import { type Item, type Plan, findAny } from '@core/plan';
 import { putOutWords } from '../../parts/saying/kit-words';
 
 /** Sizes of the print in points, from easy to read at arm's length down to the least that can be read. */
@@ -52,6 +52,8 @@ interface CardRow {
   /** A pause to compare, or the second foot of an item; empty for an item itself. */
   readonly again: string;
   readonly item: CardItem | null;
+  /** Talk of its own: what it is called, how long, what there is to say. */
+  readonly talk: { readonly name: string; readonly length: string; readonly note: string } | null;
 }
 
 /** The class on one A4 page, to hold at floor level. */
@@ -73,7 +75,6 @@ export class CardPage implements OnInit {
     const timed = this.shown.timed();
     if (!timed) return null;
     const { plan, timeline } = timed;
-    const words = plan.school.words;
     const times = new Map(timeline.items.map((t) => [t.itemId, t]));
     const order = taughtOrder(plan, timeline);
     const blocks = plan.blocks.map((block) => ({
@@ -82,14 +83,21 @@ export class CardPage implements OnInit {
       rows: (order.get(block.id) ?? []).flatMap((stretch, at): CardRow[] => {
         const key = `${block.id} ${at}`;
         const start = this.clock(stretch.startMs);
-        if (stretch.itemId === null) return [{ key, start, again: 'Stand and compare the feet', item: null }];
+        const again = (words: string): CardRow => ({ key, start, again: words, item: null, talk: null });
+        if (stretch.itemId === null) return [again('Stand and compare the feet')];
         const time = times.get(stretch.itemId);
-        const item = findItem(plan, stretch.itemId)?.item;
+        const found = findAny(plan, stretch.itemId)?.item;
+        if (found?.kind === 'talk') {
+          const talk = { name: found.name, length: sayLength(found.seconds * 1000), note: found.note };
+          return [{ key, start, again: '', item: null, talk }];
+        }
+        const item = found;
         if (!time?.execution || !item) return [];
-        const name = time.execution.exercise.name[words];
+        const name = nameOf(plan, time);
+        if (item.wornUntil !== null && stretch.visit > 1) return [again(`Take off: ${name}`)];
         // The second foot of a ring does the same again: its time is enough.
-        if (stretch.visit > 1) return [{ key, start, again: `${name}: ${stretch.feet}`, item: null }];
-        return [{ key, start, again: '', item: this.item(plan, time, item) }];
+        if (stretch.visit > 1) return [again(`${name}: ${stretch.feet}`)];
+        return [{ key, start, again: '', item: this.item(plan, time, item), talk: null }];
       }),
     }));
     return {
@@ -135,7 +143,7 @@ export class CardPage implements OnInit {
     const [caution] = plan.brief.concerns.length > 0 ? cautionsFor(execution.cautions, plan.brief.concerns) : [];
     const levels = levelLines(plan, time);
     return {
-      name: execution.exercise.name[words],
+      name: nameOf(plan, time),
       level: levels.find((line) => line.which === 'main')?.name ?? '',
       options: levels.filter((line) => line.which !== 'main').map(levelWords),
       dose: doseWords(plan, time),

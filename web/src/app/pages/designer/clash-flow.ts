@@ -3,7 +3,7 @@ import { MatDialog } from '@angular/material/dialog';
 import { Router } from '@angular/router';
 import { firstValueFrom } from 'rxjs';
 import type { ClashAnswer } from '@core/contract';
-import { type Plan, itemsOf } from '@core/plan';
+import { type Plan, allItemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { sayClockTime } from '../../parts/saying/instant-words';
 import { Toasts } from '../../data/toasts';
@@ -34,7 +34,7 @@ export class ClashFlow {
     const theirs = clash.current.plan;
     const sides: ClashSides = {
       mine: this.plans.plan() ? this.sayPlan(this.plans.plan()!) : '',
-      theirs: `“${theirs.title}”, ${itemsOf(theirs).length} items, saved ${sayClockTime(clash.current.updatedAt)}`,
+      theirs: `“${theirs.title}”, ${allItemsOf(theirs).length} items, saved ${sayClockTime(clash.current.updatedAt)}`,
     };
     const asked = this.dialogs.open<ClashDialog, ClashSides, ClashChoice>(ClashDialog, {
       data: sides,
@@ -60,6 +60,6 @@ export class ClashFlow {
   }
 
   private sayPlan(plan: Plan): string {
-    return `“${plan.title}”, ${itemsOf(plan).length} items, ${sayTime(this.plans.timelineOf(plan).totalMs)}`;
+    return `“${plan.title}”, ${allItemsOf(plan).length} items, ${sayTime(this.plans.timelineOf(plan).totalMs)}`;
   }
 }

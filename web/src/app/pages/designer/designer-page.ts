@@ -29,7 +29,7 @@ import {
   mdiUndo,
 } from '@mdi/js';
 import type { ExerciseRevision } from '@core/contract';
-import { addExercise, itemsOf } from '@core/plan';
+import { addExercise, allItemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { LibraryStore } from '../../data/library-store';
 import { newId } from '../../data/new-id';
@@ -47,6 +47,7 @@ import { designerKeys, orderKeys, pickerKeys } from './designer-keys';
 import { Findings } from './findings/findings';
 import { FitDialog } from './fit/fit-dialog';
 import { ItemPanel } from './item/item-panel';
+import { TalkPanel } from './item/talk-panel';
 import { RunningOrder } from './order/running-order';
 import { Peek } from './peek';
 import { Picker } from './picker/picker';
@@ -73,6 +74,7 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
     Picker,
     RouterLink,
     RunningOrder,
+    TalkPanel,
     Thread,
   ],
   providers: [PlanStore, ClassSession, ReviewStream, ClashFlow],
@@ -113,7 +115,7 @@ export class DesignerPage implements OnInit {
   /** An empty class begins with the exercises to pick. */
   protected readonly picking = linkedSignal(() => {
     const read = this.session.read();
-    return read.status === 'ready' && itemsOf(read.value.plan).length === 0;
+    return read.status === 'ready' && allItemsOf(read.value.plan).length === 0;
   });
   /** What stands beside the order when nothing is being picked. */
   protected readonly beside = signal<'item' | 'findings'>('item');
@@ -123,14 +125,16 @@ export class DesignerPage implements OnInit {
 
   protected readonly empty = computed(() => {
     const plan = this.store.plan();
-    return plan !== null && itemsOf(plan).length === 0;
+    return plan !== null && allItemsOf(plan).length === 0;
   });
   /** How most classes begin. */
   protected readonly opening = computed(() => this.library.byId().get('walk-and-notice') ?? null);
   protected readonly shown = computed(() => {
     const selected = this.store.selected();
     const time = this.store.selectedTime();
-    return selected && time ? { item: selected.item, time } : null;
+    if (!selected || !time) return null;
+    const { item } = selected;
+    return item.kind === 'talk' ? { talk: item } : { item, time };
   });
 
   /** How the plan stands against the slot, in words. */

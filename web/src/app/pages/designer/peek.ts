@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { sayTime } from '@core/say-time';
+import { sayLength, sayTime } from '@core/say-time';
 import { type Timeline, eventAt, leadOf, phaseAt } from '@core/timeline';
-import { type Plan, findItem } from '@core/plan';
+import { type Plan, findAny, findItem } from '@core/plan';
 import { Footprints } from '../../parts/footprints/footprints';
 import type { ThreadPoint } from '../../parts/thread/thread';
 
@@ -17,7 +17,9 @@ const width = 380;
         <p>
           <b>{{ it.name }}</b> {{ it.words }}
         </p>
-        <nw-footprints [phase]="it.phase" [working]="it.working" />
+        @if (it.feet; as feet) {
+          <nw-footprints [phase]="feet.phase" [working]="feet.working" />
+        }
       </div>
     }
   `,
@@ -49,9 +51,18 @@ export class Peek {
     const event = eventAt(this.timeline(), ms);
     const execution = this.timeline().items.find((i) => i.itemId === itemId)?.execution;
     const found = itemId === null ? null : findItem(this.plan(), itemId);
+    const at = { left: Math.max(8, Math.min(x - width / 2, window.innerWidth - width - 8)) };
+    const talk = itemId === null ? undefined : findAny(this.plan(), itemId)?.item;
+    if (talk?.kind === 'talk') {
+      return {
+        ...at,
+        name: talk.name,
+        words: `${sayTime(ms)} · talk of ${sayLength(talk.seconds * 1000)}`,
+        feet: null,
+      };
+    }
     if (!event || !execution || !found) return null;
-    const at = phaseAt(event, ms, execution.phaseSeconds);
-    const phase = execution.phases[at?.index ?? 0];
+    const phase = execution.phases[phaseAt(event, ms, execution.phaseSeconds)?.index ?? 0];
     if (!phase) return null;
     const count = event.count ? `${event.count.unit} of ${event.count.units}` : '';
     const working =
@@ -61,13 +72,12 @@ export class Peek {
           ? leadOf(this.plan(), found.item)
           : ('both' as const);
     return {
+      ...at,
       name: execution.exercise.name[this.plan().school.words],
       words: [sayTime(ms), event.activity === 'work' ? `${phase.name} ${count}` : event.kind.replaceAll('-', ' ')].join(
         ' · ',
       ),
-      phase,
-      working,
-      left: Math.max(8, Math.min(x - width / 2, window.innerWidth - width - 8)),
+      feet: { phase, working },
     };
   });
 }

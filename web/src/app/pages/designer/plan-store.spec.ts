@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Subject } from 'rxjs';
 import { reps } from '@core/dose';
+import { itemsOf } from '@core/plan';
 import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { PlanStore } from './plan-store';
 
@@ -37,12 +38,12 @@ describe('the plan store', () => {
     store.doAndOffer({ type: 'remove-item', itemId: 'item-0' }, 'It is out of the class.', 'Bring it back');
     store.do({ type: 'edit-item', itemId: 'item-1', change: { dose: [reps(9)] } });
     action.next();
-    expect(store.plan()?.blocks[0]?.items.map((i) => [i.id, i.dose])).toEqual([
+    expect(itemsOf(store.plan()!).map((i) => [i.id, i.dose])).toEqual([
       ['item-0', [reps(3)]],
       ['item-1', [reps(9)]],
     ]);
     store.undo();
-    expect(store.plan()?.blocks[0]?.items[1]?.dose).toEqual([reps(3)]);
+    expect(itemsOf(store.plan()!)[1]?.dose).toEqual([reps(3)]);
   });
 
   it('says so when later edits build on the step, or it was taken back already', () => {

@@ -11,7 +11,7 @@ import {
   type PlanCommand,
   type Step,
   applyCommand,
-  findItem,
+  findAny,
   perform,
   redo,
   startHistory,
@@ -55,7 +55,7 @@ export class PlanStore {
   readonly selected = computed(() => {
     const plan = this.plan();
     const id = this.selectedId();
-    return plan && id !== null ? findItem(plan, id) : null;
+    return plan && id !== null ? findAny(plan, id) : null;
   });
   readonly selectedTime = computed(() => this.timeline()?.items.find((i) => i.itemId === this.selectedId()) ?? null);
   readonly canUndo = computed(() => (this.history()?.done.length ?? 0) > 0);

@@ -38,14 +38,17 @@ import {
   footNow,
   momentOf,
   retime,
+  talkOf,
   timeOf,
+  wearingOf,
+  wornNow,
 } from '@core/run';
-import { sayTime } from '@core/say-time';
+import { sayLength, sayTime } from '@core/say-time';
 import { BrowserStore } from '../../data/browser-store';
 import { Footprints } from '../../parts/footprints/footprints';
 import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
-import { doseWords } from '../../parts/saying/item-words';
+import { doseWords, nameOf } from '../../parts/saying/item-words';
 import { levelLines } from '../../parts/saying/level-words';
 import { cautionsFor, checks, concernNames } from '@core/exercise';
 import { viewWords } from '../../parts/saying/fault-words';
@@ -113,15 +116,34 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     return state && timeOf(state, this.bout());
   });
-  protected readonly exercise = computed(() => this.itemTime()?.execution?.exercise ?? null);
   protected readonly name = computed(() => {
-    const words = this.store.state()?.plan.school.words ?? 'plain';
-    return this.exercise()?.name[words] ?? 'Compare the feet';
+    const state = this.store.state();
+    const time = this.itemTime();
+    if (!state || !time) return 'Compare the feet';
+    return this.wearing() === 'take-off' ? `Take off: ${nameOf(state.plan, time)}` : nameOf(state.plan, time);
+  });
+  /** Talk of its own has no feet, no dose and no sets. */
+  protected readonly talk = computed(() => {
+    const state = this.store.state();
+    return state ? talkOf(state, this.bout()) : null;
+  });
+  protected readonly wearing = computed(() => {
+    const state = this.store.state();
+    return state ? wearingOf(state, this.bout()) : null;
+  });
+  /** What is on the feet beside the work. */
+  protected readonly worn = computed(() => {
+    const state = this.store.state();
+    return (state ? wornNow(state) : []).flatMap(({ id }) => {
+      const time = state?.timeline.items.find((t) => t.itemId === id);
+      return state && time ? [nameOf(state.plan, time)] : [];
+    });
   });
   protected readonly dose = computed(() => {
     const state = this.store.state();
     const time = this.itemTime();
-    return state && time ? doseWords(state.plan, time) : '';
+    if (this.talk()) return sayLength((this.talk()?.seconds ?? 0) * 1000);
+    return state && time && this.wearing() !== 'take-off' ? doseWords(state.plan, time) : '';
   });
   protected readonly cue = computed(() => {
     const state = this.store.state();
@@ -248,6 +270,8 @@ export class FloorPage implements OnInit, OnDestroy {
     if (!state) return '';
     if (this.held()) return 'Go on';
     if (this.moment()?.open) return 'Enough';
+    if (state.status === 'ready' && this.talk()) return 'Begin';
+    if (state.status === 'set-up' && this.wearing()) return 'Done';
     return { ready: 'Set up', 'set-up': 'Count', work: 'Hold', over: '' }[state.status];
   });
 

@@ -5,6 +5,7 @@ import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
+import { nameOf } from '../../parts/saying/item-words';
 import { answerWords, notReachedWords, owedWords } from '../../parts/saying/owed-words';
 import { sayInstant } from '../../parts/saying/instant-words';
 
@@ -37,8 +38,8 @@ export class RunReportPage implements OnInit {
     return report.bouts.map(({ record: r, differenceMs, late }) => {
       const item = state.timeline.items.find((i) => i.itemId === r.itemId);
       return {
-        name: item?.execution?.exercise.name[state.plan.school.words] ?? 'Compare the feet',
-        side: r.feet === 'left' || r.feet === 'right' ? r.feet : 'both',
+        name: item ? nameOf(state.plan, item) : 'Compare the feet',
+        side: r.feet === 'left' || r.feet === 'right' ? r.feet : item?.execution === null ? '' : 'both',
         planned: { setUp: share(r.plannedSetUpMs), work: share(r.plannedWorkMs) },
         actual: { setUp: share(r.setUpMs), work: share(r.workMs), held: share(r.heldMs) },
         setUpWords: `${sayTime(r.setUpMs)} / ${sayTime(r.plannedSetUpMs)}`,

@@ -1,8 +1,15 @@
 import { phasesMsOf, sayDose } from '@core/dose';
 import type { Execution } from '@core/exercise';
-import { type Block, type Item, type Plan, findItem, otherSide } from '@core/plan';
+import { type Block, type Item, type Plan, findAny, findItem, otherSide, wornThrough } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
 import { type ItemTime, type OptionWindow, leadOf } from '@core/timeline';
+
+/** What an item is called: the exercise's name in the class's words, or what the talk is called. */
+export function nameOf(plan: Plan, time: Pick<ItemTime, 'itemId' | 'execution'>): string {
+  const item = findAny(plan, time.itemId)?.item;
+  if (item?.kind === 'talk') return item.name;
+  return time.execution?.exercise.name[plan.school.words] ?? `${item?.exerciseId ?? 'An exercise'} (missing)`;
+}
 
 /** "L then R", "both together", "left and right in turn", "walking". */
 export function sideOrder(plan: Plan, time: ItemTime): string {
@@ -37,7 +44,11 @@ export function flowWords({ flow, compare, secondOrder }: Block): string {
 export function doseWords(plan: Plan, time: ItemTime): string {
   const found = findItem(plan, time.itemId);
   if (!found || !time.execution) return '';
-  const { dose, sides } = found.item;
+  const { dose, sides, wornUntil } = found.item;
+  if (wornUntil !== null) {
+    const count = wornThrough(plan, time.itemId).length;
+    return `worn through ${count} ${count === 1 ? 'exercise' : 'exercises'}`;
+  }
   const { sidePattern } = time.execution;
   const oneFoot = sides.mode === 'one-foot' && (sidePattern === 'each' || sidePattern === 'alternate');
   return oneFoot ? `${sayDose(dose, null)}, ${sides.side} foot` : sayDose(dose, sidePattern);
@@ -45,9 +56,10 @@ export function doseWords(plan: Plan, time: ItemTime): string {
 
 /** An item as a sentence for someone who does not see the thread. */
 export function itemWords(plan: Plan, time: ItemTime): string {
-  if (!time.execution) return 'An exercise that is missing here, no time';
-  const name = time.execution.exercise.name[plan.school.words];
-  return `${name}, from ${sayTime(time.startMs)}, lasts ${sayTime(time.totalMs)}, ${doseWords(plan, time)}`;
+  const isTalk = findAny(plan, time.itemId)?.item.kind === 'talk';
+  if (!time.execution && !isTalk) return 'An exercise that is missing here, no time';
+  const words = [nameOf(plan, time), `from ${sayTime(time.startMs)}`, `lasts ${sayTime(time.totalMs)}`];
+  return [...words, isTalk ? 'talk' : doseWords(plan, time)].join(', ');
 }
 
 /** What an easier or harder option does in the window of the main level: "8 reps, each foot, then 12 s rest". */

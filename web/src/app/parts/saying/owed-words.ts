@@ -1,5 +1,6 @@
 import { sayUnit } from '@core/dose';
 import { findItem } from '@core/plan';
+import { nameOf } from './item-words';
 import { type OwedNow, type RunReport, type RunState, owed, stationWords } from '@core/run';
 
 /** What one side owes the other after its turn: "right foot: 2 reps owed, Band: turn the foot in". */
@@ -22,8 +23,8 @@ export function owedNowWords(state: RunState, { itemId, side, units, event }: Ow
 /** What was not reached, by name: "Not reached: Stand on one leg, Walk and compare"; empty where all was. */
 export function notReachedWords(state: RunState, { notReached }: RunReport): string {
   const names = notReached.flatMap((id) => {
-    const exercise = state.timeline.items.find((i) => i.itemId === id)?.execution?.exercise;
-    return exercise ? [exercise.name[state.plan.school.words]] : [];
+    const time = state.timeline.items.find((i) => i.itemId === id);
+    return time ? [nameOf(state.plan, time)] : [];
   });
   return names.length === 0 ? '' : `Not reached: ${names.join(', ')}`;
 }

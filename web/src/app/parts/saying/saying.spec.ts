@@ -1,5 +1,6 @@
 import { holds, reps, timed } from '@core/dose';
 import { catalogue } from '@core/exercise/catalogue';
+import { itemsOf } from '@core/plan';
 import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
 import { bareClass, sampleExercise } from '@core/testing/sample';
 import { clockAfter } from './instant-words';
@@ -152,7 +153,7 @@ describe('a tempo in a line', () => {
   it('is said phase by phase, for reps of more than one phase only', () => {
     const exercise = sampleExercise('rise', {}, [2, 1, 3]);
     const made = bareClass([{ exercise, dose: reps(8) }]);
-    const [item] = made.plan.blocks[0]!.items;
+    const [item] = itemsOf(made.plan);
     expect(tempoWords(item!, made.timeline.items[0]!.execution!)).toBe('2 s phase a, 1 s phase b, 3 s phase c');
     expect(tempoWords({ ...item!, dose: [timed(60)] }, made.timeline.items[0]!.execution!)).toBe('');
   });

@@ -139,11 +139,21 @@ export function tiePath(timeline: Timeline, scale: ThreadScale): string {
   return d;
 }
 
-/** Talk over the work: it runs above the threads and costs no time. */
+/** What is said: talk over the work, which costs no time, and talk of its own. It runs above the threads. */
 export function voicePath(timeline: Timeline, scale: ThreadScale, y: number): string {
   return timeline.events
-    .filter((e) => e.lane === 'voice')
+    .filter((e) => e.lane === 'voice' || e.kind === 'talk-item')
     .map((e) => `M${x(e.startMs, scale)} ${y}H${x(e.endMs, scale)}`)
+    .join('');
+}
+
+/** What is worn beside the work: a line along the outside of each thread, closed where it is put on and taken off. */
+export function wornPath(timeline: Timeline, scale: ThreadScale): string {
+  const line = (from: number, to: number, y: number) =>
+    `M${from} ${y - 4}V${y + 4}M${from} ${y}H${to}M${to} ${y - 4}V${y + 4}`;
+  return timeline.worn
+    .map(({ startMs, endMs }) => [x(startMs, scale), x(endMs, scale)] as const)
+    .map(([from, to]) => line(from, to, scale.left - 14) + line(from, to, scale.right + 14))
     .join('');
 }
 

@@ -21,7 +21,16 @@ import { Icon } from '../icon/icon';
 import { doingOf } from '../keys/key-table';
 import { itemWords } from '../saying/item-words';
 import { threadKeys } from './thread-keys';
-import { type ThreadScale, axisMarks, barePath, crossingPath, stitchPath, tiePath, voicePath } from './stitches';
+import {
+  type ThreadScale,
+  axisMarks,
+  barePath,
+  crossingPath,
+  stitchPath,
+  tiePath,
+  voicePath,
+  wornPath,
+} from './stitches';
 
 /** An instant under the pointer. */
 export interface ThreadPoint {
@@ -98,6 +107,7 @@ export class Thread {
   protected readonly crossings = computed(() => crossingPath(this.timeline(), this.scale()));
   protected readonly ties = computed(() => tiePath(this.timeline(), this.scale()));
   protected readonly voice = computed(() => voicePath(this.timeline(), this.scale(), 56));
+  protected readonly worn = computed(() => wornPath(this.timeline(), this.scale()));
   protected readonly weave = computed(() =>
     weaveOf(this.timeline()).map((cell) => ({
       x: cell.startMs * this.scale().pxPerMs,

@@ -1,6 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
-import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
 import { review } from '@core/sequence';
 import { builtIn, named } from '../../../../testing/built-in';
 import { PlanStore } from '../plan-store';
@@ -52,7 +52,7 @@ describe('what is worth a look', () => {
 
   it('mends in one step, which is one undo', async () => {
     button('Move Small jumps on the spot after Rock from heels to balls')?.click();
-    expect(store.plan()?.blocks[0]?.items.map((i) => i.exerciseId)).toEqual([
+    expect(itemsOf(store.plan()!).map((i) => i.exerciseId)).toEqual([
       'heel-to-ball-rock',
       'small-jumps',
       'sore-spot-wait',

@@ -2,7 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { reps } from '@core/dose';
-import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
 import { builtIn, named } from '../../../../testing/built-in';
 import { LocalWorker } from '../../../../testing/local-worker';
 import { WORKER_FACTORY } from '../../../worker/heavy-work';
@@ -75,7 +75,7 @@ describe('fitting to the slot', () => {
     await fixture.whenStable();
     button('Take what is ticked')?.click();
     expect(close).toHaveBeenCalled();
-    expect(store.plan()?.blocks[0]?.items[0]?.dose).toEqual([reps(12)]);
+    expect(itemsOf(store.plan()!)[0]?.dose).toEqual([reps(12)]);
     store.undo();
     expect(store.plan()).toEqual(bands(330));
   });

@@ -2,7 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
 import { defaultSchool } from '@core/exercise';
-import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
 import { builtIn, named } from '../../../../testing/built-in';
 import { PlanStore } from '../plan-store';
 import { ItemPanel } from './item-panel';
@@ -16,7 +16,7 @@ describe('one item of the class', () => {
   let fixture: ComponentFixture<ItemPanel>;
   let store: PlanStore;
   const page = () => fixture.nativeElement as HTMLElement;
-  const item = () => store.plan()!.blocks[0]!.items[0]!;
+  const item = () => itemsOf(store.plan()!)[0]!;
   const show = async () => {
     fixture.componentRef.setInput('plan', store.plan());
     fixture.componentRef.setInput('item', item());

@@ -4,8 +4,8 @@ import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
-import { amountName, numberOf, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
-import { CheckId, type CueKind, checks, resolve } from '@core/exercise';
+import { amountName, amountWords, numberOf, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
+import { CheckId, type CueKind, canBeWorn, checks, resolve } from '@core/exercise';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import {
   type Item,
@@ -14,11 +14,13 @@ import {
   changeFoot,
   changeLevel,
   changeSides,
+  itemsOf,
   recheckable,
   usualTalkSeconds,
+  wornThrough,
 } from '@core/plan';
 import { sayTime } from '@core/say-time';
-import { type ItemTime, eventAt, leadOf, optionWindows, phaseAt } from '@core/timeline';
+import { type ItemTime, eventAt, leadOf, mayRunOn, optionWindows, phaseAt } from '@core/timeline';
 import { checkWording } from '@core/words';
 import { Footprints } from '../../../parts/footprints/footprints';
 import { optionWords } from '../../../parts/saying/item-words';
@@ -99,6 +101,7 @@ export class ItemPanel {
   protected readonly rungs = computed(() => this.exercise()?.ladder?.rungs ?? []);
   /** The options of the ladder, each filled into the window of the main level: what it comes to, and what is left as rest. */
   protected readonly options = computed(() => {
+    if (this.item().wornUntil !== null) return [];
     const windows = optionWindows(this.plan(), this.time());
     return (['easier', 'harder'] as const).map((which) => {
       const filled = windows.find((w) => w.which === which);
@@ -212,10 +215,32 @@ export class ItemPanel {
     return block?.floor ?? this.plan().brief.floor;
   });
   /** The item goes on in the music of the one before it: both are danced to counts. */
-  protected readonly mayRunOn = computed(() => {
-    const items = this.plan().blocks.find((b) => b.items.some((i) => i.id === this.item().id))?.items ?? [];
-    const before = items[items.findIndex((i) => i.id === this.item().id) - 1];
-    return before?.dose.at(-1)?.kind === 'counts' && this.item().dose[0]?.kind === 'counts';
+  protected readonly mayRunOn = computed(() => mayRunOn(this.plan(), this.item().id));
+  /** Up to which later exercise it could be worn beside the work; none for what is not worn. */
+  protected readonly wearChoices = computed(() => {
+    const execution = this.execution();
+    if (!execution || !canBeWorn(execution)) return [];
+    const items = itemsOf(this.plan());
+    const later = items.slice(items.findIndex((item) => item.id === this.item().id) + 1);
+    return later.map(({ id, revision, exerciseId }) => ({
+      id,
+      words: `worn until after ${this.store.known().get(revision)?.exercise.name[this.words()] ?? exerciseId}`,
+    }));
+  });
+  /** What it comes to where it is worn: how long, through how many exercises, and how long it is worn otherwise. */
+  protected readonly wear = computed(() => {
+    const { id } = this.item();
+    const worn = this.store.timeline()?.worn.find((w) => w.itemId === id);
+    if (!worn) return null;
+    const count = wornThrough(this.plan(), id).length;
+    const { least, most } = this.execution()?.doses ?? {};
+    const [[from], [to]] = [least ?? [], most ?? []];
+    const between = from && to ? `; on its own ${amountWords(from)} to ${amountWords(to)}` : '';
+    return {
+      length: sayTime(worn.endMs - worn.startMs),
+      words: `through ${count} ${count === 1 ? 'exercise' : 'exercises'}, then taken off`,
+      between,
+    };
   });
   protected readonly checkChoices = CheckId.options.map((id) => ({ id, words: checks[id].name }));
 

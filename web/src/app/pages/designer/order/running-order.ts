@@ -27,34 +27,28 @@ import {
   type Block,
   type Plan,
   type PlanCommand,
+  type UsualTalk,
   addAgain,
   addRecheck,
-  itemsOf,
+  addTalk,
+  allItemsOf,
   moveByOne,
   newBlock,
   offerLevels,
   recheckExercise,
   rechecksOf,
+  usualTalks,
 } from '@core/plan';
 import type { Finding } from '@core/sequence';
-import { sayTime } from '@core/say-time';
-import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
+import type { Timeline } from '@core/timeline';
 import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
-import { levelLines } from '../../../parts/saying/level-words';
-import { doseWords, flowWords, sideOrder } from '../../../parts/saying/item-words';
-import { otherSchool } from '../../../parts/saying/school-words';
 import { doingOf } from '../../../parts/keys/key-table';
 import { Toasts } from '../../../data/toasts';
 import { orderKeys } from '../designer-keys';
 import { PlanStore } from '../plan-store';
-
-/** The time of an item where its row stands: its first visit, where the other foot comes in a pass of its own. */
-const lengthHere = ({ visits, totalMs }: ItemTime): number => {
-  const [first] = visits;
-  return first && visits.length > 1 ? first.endMs - first.startMs : totalMs;
-};
+import { orderBlocks } from './order-rows';
 
 /** The class in order: drag an item, or move it with Alt and the arrow keys; every move is a command. */
 @Component({
@@ -89,58 +83,11 @@ export class RunningOrder {
 
   protected readonly icons = { drag: mdiDrag, more: mdiDotsVertical };
 
-  protected readonly blocks = computed(() => {
-    const plan = this.plan();
-    const timeline = this.timeline();
-    const found = new Map(
-      this.findings()
-        .filter((f) => f.severity !== 'note')
-        .flatMap((f) => f.itemIds.map((id) => [id, f.words()] as const)),
-    );
-    const times = new Map(timeline.items.map((time) => [time.itemId, time]));
-    const order = taughtOrder(plan, timeline);
-    const nameOf = new Map(timeline.items.map((t) => [t.itemId, t.execution?.exercise.name[plan.school.words] ?? '']));
-    return plan.blocks.map((block) => ({
-      block,
-      // what comes after the rows: the pause, and the other foot's pass
-      again: (order.get(block.id) ?? [])
-        .filter((stretch) => stretch.visit > 1 || stretch.itemId === null)
-        .map((stretch) => ({
-          start: sayTime(stretch.startMs),
-          length: sayTime(stretch.totalMs),
-          feet: stretch.itemId === null ? '' : stretch.feet,
-          words: stretch.itemId === null ? 'stand and compare the feet' : (nameOf.get(stretch.itemId) ?? ''),
-        })),
-      flow: flowWords(block),
-      length: sayTime(timeline.blocks.find((b) => b.blockId === block.id)?.totalMs ?? 0),
-      rows: block.items.flatMap((item) => {
-        const time = times.get(item.id);
-        if (!time) return [];
-        return [
-          {
-            id: item.id,
-            name: time.execution?.exercise.name[plan.school.words] ?? `${item.exerciseId} (missing)`,
-            start: sayTime(time.startMs),
-            dose: doseWords(plan, time),
-            order: sideOrder(plan, time),
-            levels: levelLines(plan, time),
-            length: sayTime(lengthHere(time)),
-            familiarity: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
-            recheck: item.recheck && (item.recheck.of ? 'looks again at it' : 'looks again'),
-            follows: (item.recheck?.of ?? null) !== null,
-            locked: item.locked,
-            canGo: item.priority === 1,
-            found: found.get(item.id) ?? '',
-            school: time.execution ? otherSchool(time.execution.exercise, plan.school) : '',
-          },
-        ];
-      }),
-    }));
-  });
+  protected readonly blocks = computed(() => orderBlocks(this.plan(), this.timeline(), this.findings()));
 
   /** Rows that have just come: they are brought into sight and tinted for a moment. */
   protected readonly fresh = linkedSignal<readonly string[], readonly string[]>({
-    source: () => itemsOf(this.plan()).map((item) => item.id),
+    source: () => allItemsOf(this.plan()).map((item) => item.id),
     computation: (ids, before) => (before ? ids.filter((id) => !before.source.includes(id)) : []),
   });
 
@@ -252,6 +199,13 @@ export class RunningOrder {
       block: newBlock(newId(), 'New block'),
       index: this.plan().blocks.length,
     });
+  }
+
+  /** Talk that classes often have. */
+  protected readonly talks = usualTalks;
+
+  protected addTalk(usual: UsualTalk): void {
+    this.take(addTalk(this.plan(), this.selected(), usual, newId));
   }
 
   /** Levels beside every exercise that has them and none offered yet, in one step. */

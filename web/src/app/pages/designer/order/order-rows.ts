@@ -1,0 +1,127 @@
+import type { Block, Item, Plan } from '@core/plan';
+import { findItem } from '@core/plan';
+import { sayTime } from '@core/say-time';
+import type { Finding } from '@core/sequence';
+import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
+import { doseWords, flowWords, nameOf, sideOrder } from '../../../parts/saying/item-words';
+import { type LevelLine, levelLines } from '../../../parts/saying/level-words';
+import { otherSchool } from '../../../parts/saying/school-words';
+
+/** A line of the running order: an exercise or talk. */
+export interface OrderRow {
+  readonly id: string;
+  readonly name: string;
+  readonly start: string;
+  readonly length: string;
+  readonly talk: boolean;
+  /** The dose; of talk, what there is to say. */
+  readonly dose: string;
+  readonly order: string;
+  readonly levels: readonly LevelLine[];
+  /** What else is to know of it in a word or two: "locked", "can go", "new to them". */
+  readonly marks: readonly string[];
+  readonly isNew: string;
+  readonly follows: boolean;
+  /** What the review says of it; empty where nothing. */
+  readonly found: string;
+  /** On what it answers otherwise than the class's school. */
+  readonly school: string;
+  /** What is taken off behind it. */
+  readonly takesOff: readonly AgainRow[];
+}
+
+/** A line that comes after the rows: the pause to compare, the other foot's pass, something taken off. */
+export interface AgainRow {
+  readonly start: string;
+  readonly length: string;
+  readonly feet: string;
+  readonly compare: boolean;
+  readonly words: string;
+}
+
+export interface OrderBlock {
+  readonly block: Block;
+  readonly flow: string;
+  readonly length: string;
+  readonly rows: readonly OrderRow[];
+  readonly again: readonly AgainRow[];
+}
+
+/** The time of an item where its row stands: its first visit, where it comes again later. */
+const lengthHere = ({ visits, totalMs }: ItemTime): number => {
+  const [first] = visits;
+  return first && visits.length > 1 ? first.endMs - first.startMs : totalMs;
+};
+
+/** The running order of a class, block by block, from its timeline. */
+export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly Finding[]): OrderBlock[] {
+  const found = new Map(
+    findings.filter((f) => f.severity !== 'note').flatMap((f) => f.itemIds.map((id) => [id, f.words()] as const)),
+  );
+  const times = new Map(timeline.items.map((time) => [time.itemId, time]));
+  const order = taughtOrder(plan, timeline);
+  return plan.blocks.map((block) => {
+    // Behind the rows of a ring everything comes in its own time; else what is taken off stands under its row.
+    const inRing = (itemId: string) => (times.get(itemId)?.visits.length ?? 0) > 1;
+    const later = (order.get(block.id) ?? []).flatMap((stretch) => {
+      if (stretch.visit === 1 && stretch.itemId !== null) return [];
+      const { itemId } = stretch;
+      const time = itemId === null ? undefined : times.get(itemId);
+      const name = time ? nameOf(plan, time) : '';
+      const until = itemId === null ? null : (findItem(plan, itemId)?.item.wornUntil ?? null);
+      const row: AgainRow = {
+        start: sayTime(stretch.startMs),
+        length: sayTime(stretch.totalMs),
+        compare: itemId === null,
+        feet: itemId === null || until !== null ? '' : stretch.feet,
+        words: itemId === null ? 'stand and compare the feet' : until === null ? name : `take off: ${name}`,
+      };
+      return [{ row, under: until !== null && !inRing(until) ? until : null }];
+    });
+    return {
+      block,
+      flow: flowWords(block),
+      length: sayTime(timeline.blocks.find((b) => b.blockId === block.id)?.totalMs ?? 0),
+      again: later.flatMap(({ row, under }) => (under === null ? [row] : [])),
+      rows: block.items.flatMap((item): OrderRow[] => {
+        const time = times.get(item.id);
+        if (!time) return [];
+        const row: OrderRow = {
+          id: item.id,
+          name: nameOf(plan, time),
+          start: sayTime(time.startMs),
+          length: sayTime(lengthHere(time)),
+          talk: item.kind === 'talk',
+          dose: item.kind === 'talk' ? item.note : '',
+          order: '',
+          levels: [],
+          marks: [],
+          isNew: '',
+          follows: false,
+          found: found.get(item.id) ?? '',
+          school: '',
+          takesOff: later.flatMap((l) => (l.under === item.id ? [l.row] : [])),
+        };
+        return [item.kind === 'talk' ? row : { ...row, ...exerciseRow(plan, timeline, item, time) }];
+      }),
+    };
+  });
+}
+
+function exerciseRow(plan: Plan, timeline: Timeline, item: Item, time: ItemTime): Partial<OrderRow> {
+  const worn = timeline.worn.find((w) => w.itemId === item.id);
+  const dose = doseWords(plan, time);
+  return {
+    dose: worn ? `${dose}, ${sayTime(worn.endMs - worn.startMs)}` : dose,
+    order: sideOrder(plan, time),
+    levels: levelLines(plan, time),
+    marks: [
+      ...(item.locked ? ['locked'] : []),
+      ...(item.priority === 1 ? ['can go'] : []),
+      ...(item.recheck ? [item.recheck.of === null ? 'looks again' : 'looks again at it'] : []),
+    ],
+    isNew: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
+    follows: (item.recheck?.of ?? null) !== null,
+    school: time.execution ? otherSchool(time.execution.exercise, plan.school) : '',
+  };
+}
