@@ -108,3 +108,58 @@ test('on every size the side is never cut and buttons show where the focus is', 
     expect(await link.evaluate((e) => getComputedStyle(e).outlineStyle)).toBe('solid');
   }
 });
+
+test('talk stands in the class and on the floor, and spacers are worn through the exercises after them', async ({
+  page,
+}) => {
+  const designer = new Designer(page);
+  await designer.start(10, 'Shoes off first');
+  await designer.add('spacer', 'Wear toe spacers');
+  await designer.add('doming', 'Arch lift with long toes');
+  await designer.add('ankle circles', 'Ankle circles');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: '+ talk or a pause' }).click();
+  await page.getByRole('menuitem', { name: 'Shoes and socks off' }).click();
+  const talk = designer.row('Shoes and socks off');
+  await expect(talk).toContainText('0:00');
+  await expect(talk).toContainText('1:00');
+  await designer.set('seconds of talk', 90);
+  await page.getByLabel('What there is to say').fill('Who has news of their feet?');
+  await page.getByLabel('What there is to say').blur();
+  await expect(talk).toContainText('1:30');
+  await expect(talk).toContainText('Who has news of their feet?');
+
+  await designer.row('Wear toe spacers').click();
+  const before = await page.locator('.planned').textContent();
+  await page.getByLabel('Beside the work').getByRole('combobox').click();
+  await page.getByRole('option', { name: 'worn until after Ankle circles' }).click();
+  await expect(designer.row('Wear toe spacers')).toContainText('worn through 2 exercises');
+  await expect(page.getByText('Take off the toe spacers')).toBeVisible();
+  await expect(page.locator('.planned')).not.toHaveText(before ?? '');
+  // without the exercise behind which they come off they come off behind the one before it
+  await designer.row('Ankle circles').press('Delete');
+  await expect(designer.row('Wear toe spacers')).toContainText('worn through 1 exercise');
+  await page.keyboard.press('Control+z');
+  await expect(designer.row('Wear toe spacers')).toContainText('worn through 2 exercises');
+  await designer.saved();
+
+  await page.goto(`/class/${classIdOf(page)}/floor`);
+  await expect(page.locator('.name')).toHaveText('Shoes and socks off');
+  await expect(page.locator('.cue')).toHaveText('Who has news of their feet?');
+  await page.getByRole('button', { name: 'Begin', exact: true }).last().click();
+  await expect(page.locator('.of')).toContainText('of 1:30, until you tap');
+  await page.getByRole('button', { name: 'Enough', exact: true }).last().click();
+  await expect(page.locator('.name')).toHaveText('Wear toe spacers');
+  await page.getByRole('button', { name: 'Set up', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Done', exact: true }).last().click();
+  await expect(page.locator('.name')).toHaveText('Arch lift with long toes');
+  await expect(page.getByText('on the feet')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('.name')).toHaveText('Take off the toe spacers');
+  await page.getByRole('button', { name: 'End the class' }).click();
+  await page.getByRole('button', { name: /Put it in the log/ }).click();
+  await expect(page).toHaveURL(/\/log\//);
+  await expect(page.getByRole('main')).toContainText('Shoes and socks off');
+});

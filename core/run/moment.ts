@@ -1,5 +1,5 @@
 import { type DosePart, amountWords, beatMs, kindOf, sayMultiplier, sayUnit } from '../dose';
-import type { Phase } from '../exercise';
+import { type Phase, takeOffWords } from '../exercise';
 import { type Item, type Side, type TalkItem, findAny, findItem } from '../plan';
 import { type ItemTime, type TimelineEvent, phaseAt } from '../timeline';
 import { sayTime } from '../say-time';
@@ -32,7 +32,6 @@ const pauses: Partial<Record<TimelineEvent['kind'], string>> = {
   shift: 'to the next spot',
   turn: 'turn round',
   turns: 'the others have the kit',
-  'talk-item': 'talk',
 };
 
 export const timeOf = (state: RunState, bout: Bout | null): ItemTime | null =>
@@ -172,8 +171,7 @@ export function cueOf(state: RunState, moment: Moment | null): string {
   const cues = timeOf(state, bout)?.execution?.cues;
   const own = bout?.itemId ? findItem(state.plan, bout.itemId)?.item.cues : undefined;
   if (!cues) return bout ? 'Both feet on the floor. Which one is wider, warmer, steadier?' : '';
-  if (wearingOf(state, bout) === 'take-off')
-    return 'Take it off, then look: the skin is even in colour, nothing tingles.';
+  if (wearingOf(state, bout) === 'take-off') return 'Off, then look: the skin is even in colour, nothing tingles.';
   const words = state.plan.school.words;
   if (!moment) return own?.setup ?? cues.setup[words];
   const { count, activity } = moment.event;
@@ -206,7 +204,7 @@ export function following(state: RunState): Following | null {
   const execution = timeOf(state, next)?.execution;
   if (!execution) return { kind: 'compare' };
   if (wearingOf(state, next) === 'take-off') {
-    return { kind: 'item', name: `Take off: ${execution.exercise.name[state.plan.school.words]}`, setup: '' };
+    return { kind: 'item', name: takeOffWords(execution), setup: '' };
   }
   if (next.goesStraightOn) return { kind: 'other-side', feet: next.feet };
   const { words } = state.plan.school;

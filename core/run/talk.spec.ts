@@ -44,7 +44,7 @@ describe('talk on the floor', () => {
       'Who has news of their feet?',
     ]);
     const talking = at(plan, 42_000, [2000, go]);
-    expect(momentOf(talking)).toMatchObject({ doing: 'talk', count: '0:40', of: 'of 1:00, until you tap', open: true });
+    expect(momentOf(talking)).toMatchObject({ count: '0:40', of: 'of 1:00, until you tap', open: true });
   });
 
   it('ends when the teacher taps, not when the plan says so; the class is then that much behind', () => {
@@ -82,7 +82,7 @@ describe('what is worn, on the floor', () => {
       ['item-s', 'take-off', []],
       ['item-c', null, []],
     ]);
-    expect(following(states[2]!)).toMatchObject({ name: 'Take off: spacers' });
+    expect(following(states[2]!)).toMatchObject({ name: 'Take off the toe spacers' });
     expect(cueOf(states[3]!, null)).toContain('the skin is even in colour');
   });
 

@@ -3,7 +3,7 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { reps } from '@core/dose';
-import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
 import { named } from '../../../testing/built-in';
 import { CardPage } from './card-page';
 
@@ -24,6 +24,8 @@ const plan = (change: Partial<Plan> = {}): Plan => ({
   ...change,
 });
 
+const opening = { kind: 'talk', id: 'item-t', name: 'Shoes off', seconds: 90, note: 'By the door.' } as const;
+
 describe('the card of a class', () => {
   async function open(of: Plan) {
     TestBed.configureTestingModule({ providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()] });
@@ -36,6 +38,19 @@ describe('the card of a class', () => {
     const page = fixture.nativeElement as HTMLElement;
     return { fixture, page, words: () => page.textContent.replace(/\s+/g, ' ') };
   }
+
+  it('has talk with its length and what there is to say, and what is taken off where it is', async () => {
+    const [block] = plan().blocks;
+    const [band, rise] = itemsOf(plan());
+    const worn = { ...band!, wornUntil: rise!.id };
+    const { page } = await open(plan({ blocks: [{ ...block!, items: [opening, worn, rise!] }] }));
+    const rows = [...page.querySelectorAll('tbody tr:not(.block)')].map((row) =>
+      [...row.querySelectorAll('td')].slice(1).map((cell) => cell.textContent?.trim().replace(/\s+/g, ' ') ?? ''),
+    );
+    expect(rows[0]).toEqual(['Shoes off', '1 min 30 s', 'By the door.']);
+    expect(rows[1]?.[0]).toContain('worn through 1 exercise');
+    expect(rows[3]).toEqual(['Take off the band']);
+  });
 
   it('says what the teacher says, what to watch, and in which order the sides go', async () => {
     const { page, words } = await open(plan());

@@ -20,7 +20,7 @@ import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
 import { doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
 import { levelLines, levelWords } from '../../parts/saying/level-words';
-import { cautionsFor, concernNames } from '@core/exercise';
+import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
 import { type Item, type Plan, findAny } from '@core/plan';
 import { putOutWords } from '../../parts/saying/kit-words';
 
@@ -94,7 +94,7 @@ export class CardPage implements OnInit {
         const item = found;
         if (!time?.execution || !item) return [];
         const name = nameOf(plan, time);
-        if (item.wornUntil !== null && stretch.visit > 1) return [again(`Take off: ${name}`)];
+        if (item.wornUntil !== null && stretch.visit > 1) return [again(takeOffWords(time.execution))];
         // The second foot of a ring does the same again: its time is enough.
         if (stretch.visit > 1) return [again(`${name}: ${stretch.feet}`)];
         return [{ key, start, again: '', item: this.item(plan, time, item), talk: null }];

@@ -50,7 +50,7 @@ import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
 import { doseWords, nameOf } from '../../parts/saying/item-words';
 import { levelLines } from '../../parts/saying/level-words';
-import { cautionsFor, checks, concernNames } from '@core/exercise';
+import { cautionsFor, checks, concernNames, takeOffWords } from '@core/exercise';
 import { viewWords } from '../../parts/saying/fault-words';
 import { answerWords, notReachedWords, owedNowWords, owedWords } from '../../parts/saying/owed-words';
 import { KeySheet } from '../../parts/keys/key-sheet';
@@ -120,7 +120,7 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     const time = this.itemTime();
     if (!state || !time) return 'Compare the feet';
-    return this.wearing() === 'take-off' ? `Take off: ${nameOf(state.plan, time)}` : nameOf(state.plan, time);
+    return this.wearing() === 'take-off' && time.execution ? takeOffWords(time.execution) : nameOf(state.plan, time);
   });
   /** Talk of its own has no feet, no dose and no sets. */
   protected readonly talk = computed(() => {
@@ -131,6 +131,8 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     return state ? wearingOf(state, this.bout()) : null;
   });
+  /** Nothing is done with the feet: there is time for what comes next. */
+  protected readonly idle = computed(() => this.talk() !== null || this.wearing() === 'take-off');
   /** What is on the feet beside the work. */
   protected readonly worn = computed(() => {
     const state = this.store.state();

@@ -2,9 +2,9 @@ import { holds, reps, timed } from '@core/dose';
 import { catalogue } from '@core/exercise/catalogue';
 import { itemsOf } from '@core/plan';
 import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
-import { bareClass, sampleExercise } from '@core/testing/sample';
+import { bareClass, sampleExercise, timelineOf } from '@core/testing/sample';
 import { clockAfter } from './instant-words';
-import { doseWords, flowWords, itemWords, optionWords, sideOrder, tempoWords } from './item-words';
+import { doseWords, flowWords, itemWords, nameOf, optionWords, sideOrder, tempoWords } from './item-words';
 import { levelLines, levelWords } from './level-words';
 import { putOutWords } from './kit-words';
 import { answerWords, notReachedWords, owedNowWords, owedWords } from './owed-words';
@@ -146,6 +146,43 @@ describe('levels where the class is taught', () => {
   it('are none where the exercise has no ladder', () => {
     const { plan, time } = one('each');
     expect(levelLines(plan, time)).toEqual([]);
+  });
+});
+
+describe('talk of its own in words', () => {
+  const made = bareClass([{ exercise: sampleExercise('press'), dose: reps(4) }]);
+  const [block] = made.plan.blocks;
+  const opening = { kind: 'talk', id: 'item-t', name: 'Opening words', seconds: 60, note: '' } as const;
+  const plan = { ...made.plan, blocks: [{ ...block!, items: [opening, ...block!.items] }] };
+  const timeline = timelineOf(plan, [sampleExercise('press')]);
+
+  it('is called what it is called, and is no missing exercise', () => {
+    expect(timeline.items.map((time) => nameOf(plan, time))).toEqual(['Opening words', 'press']);
+    expect(itemWords(plan, timeline.items[0]!)).toBe('Opening words, from 0:00, lasts 1:00, talk');
+  });
+
+  it('is named where it was not reached', () => {
+    const state = replay(plan, [], 0, () => sampleExercise('press'));
+    expect(notReachedWords(state, reportOf(state))).toBe('Not reached: Opening words, press');
+  });
+
+  it('an exercise that is missing here is said to be, and what is worn says through how much', () => {
+    const lost = timelineOf(plan, []);
+    expect(nameOf(plan, lost.items[1]!)).toBe('press (missing)');
+    const [press] = itemsOf(plan);
+    const worn = {
+      ...plan,
+      blocks: [
+        {
+          ...block!,
+          items: [
+            { ...press!, wornUntil: 'b' },
+            { ...press!, id: 'b' },
+          ],
+        },
+      ],
+    };
+    expect(doseWords(worn, timelineOf(worn, [sampleExercise('press')]).items[0]!)).toBe('worn through 1 exercise');
   });
 });
 

@@ -1,6 +1,16 @@
 import { byFeel, holds, reps, stops, timed } from '@core/dose';
-import { bareClass, sampleExercise } from '@core/testing/sample';
-import { type ThreadScale, axisMarks, barePath, crossingPath, stitchPath, tiePath, voicePath } from './stitches';
+import { newBlock, newItem, newPlan } from '@core/plan';
+import { bareClass, sampleExercise, sampleRevision, timelineOf } from '@core/testing/sample';
+import {
+  type ThreadScale,
+  axisMarks,
+  barePath,
+  crossingPath,
+  stitchPath,
+  tiePath,
+  voicePath,
+  wornPath,
+} from './stitches';
 
 const scale: ThreadScale = { pxPerMs: 0.005, left: 40, right: 80 };
 const pieces = (d: string) => (d.match(/M/g) ?? []).length;
@@ -37,6 +47,30 @@ describe('the stitches of an item', () => {
     // 200 reps of 4 s are 160 px: a tick every 3 px
     expect(pieces(merged)).toBeLessThanOrEqual(54);
     expect(pieces(merged)).toBeGreaterThan(40);
+  });
+});
+
+describe('talk of its own and what is worn', () => {
+  const press = sampleExercise('press', { sidePattern: 'both' });
+  const pressed = (id: string) => ({ ...newItem(id, press, sampleRevision(0)), dose: [reps(3)] });
+  const talk = { kind: 'talk', id: 'item-t', name: 'Opening', seconds: 60, note: '' } as const;
+  const plan = {
+    ...newPlan('plan-1', 'Class', 600),
+    blocks: [newBlock('block-1', 'Work', [talk, { ...pressed('item-s'), wornUntil: 'item-b' }, pressed('item-b')])],
+  };
+  const timeline = timelineOf(plan, [press]);
+
+  it('talk runs above bare thread that sags for as long', () => {
+    expect(voicePath(timeline, scale, 10)).toBe('M0 10H300');
+    expect(barePath(timeline, 'left', scale)).toMatch(/^M0 40H0q/);
+  });
+
+  it('what is worn runs along the outside of both threads, closed at both ends', () => {
+    const [{ startMs, endMs } = { startMs: 0, endMs: 0 }] = timeline.worn;
+    const [from, to] = [startMs * scale.pxPerMs, endMs * scale.pxPerMs];
+    expect(wornPath(timeline, scale)).toBe(
+      `M${from} 22V30M${from} 26H${to}M${to} 22V30M${from} 90V98M${from} 94H${to}M${to} 90V98`,
+    );
   });
 });
 

@@ -58,6 +58,25 @@ describe('one item of the class', () => {
     expect(cue('breath')?.placeholder).toBe('Breathe out as you sink in.');
   });
 
+  it('is worn beside the work up to a later exercise, where something stays on the foot by itself', async () => {
+    const plan = planOf('toe-spacer-wear');
+    const others = ['short-foot', 'two-foot-rise'].map((id, i) =>
+      newItem(`item-${i + 2}`, named(id).exercise, named(id).revision),
+    );
+    await open({ ...plan, blocks: [newBlock('block-1', 'Work', [...itemsOf(plan), ...others])] });
+    const beside = () => page().querySelector('section[aria-label="Beside the work"]');
+    expect([beside() !== null, page().querySelector('nw-dose-sentence') !== null]).toEqual([true, true]);
+    store.do({ type: 'edit-item', itemId: 'item-1', change: { wornUntil: 'item-3' } });
+    await show();
+    expect(page().querySelector('.worn')?.textContent).toMatch(
+      /Worn \d:\d\d through 2 exercises, then taken off; on its own 1:00 to 10:00\./,
+    );
+    expect(page().querySelector('nw-dose-sentence')).toBeNull();
+    TestBed.resetTestingModule();
+    await open({ ...plan, blocks: [newBlock('block-1', 'Work', [{ ...others[0]!, id: 'item-1' }, others[1]!])] });
+    expect(beside()).toBeNull();
+  });
+
   it('says when it belongs to another school than the class', async () => {
     await open(planOf('towel-gather'));
     expect(page().querySelector('.gone')?.textContent).toContain('what stays down in arch work');

@@ -4,7 +4,7 @@ import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
-import { amountName, amountWords, numberOf, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
+import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
 import { CheckId, type CueKind, canBeWorn, checks, resolve } from '@core/exercise';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import {
@@ -218,8 +218,9 @@ export class ItemPanel {
   protected readonly mayRunOn = computed(() => mayRunOn(this.plan(), this.item().id));
   /** Up to which later exercise it could be worn beside the work; none for what is not worn. */
   protected readonly wearChoices = computed(() => {
-    const execution = this.execution();
-    if (!execution || !canBeWorn(execution)) return [];
+    const exercise = this.exercise();
+    const own = exercise && resolve(exercise, this.item().rungId, this.plan().school);
+    if (!own?.ok || !canBeWorn(own.value)) return [];
     const items = itemsOf(this.plan());
     const later = items.slice(items.findIndex((item) => item.id === this.item().id) + 1);
     return later.map(({ id, revision, exerciseId }) => ({
@@ -234,8 +235,7 @@ export class ItemPanel {
     if (!worn) return null;
     const count = wornThrough(this.plan(), id).length;
     const { least, most } = this.execution()?.doses ?? {};
-    const [[from], [to]] = [least ?? [], most ?? []];
-    const between = from && to ? `; on its own ${amountWords(from)} to ${amountWords(to)}` : '';
+    const between = least && most ? `; on its own ${sayDose(least, null)} to ${sayDose(most, null)}` : '';
     return {
       length: sayTime(worn.endMs - worn.startMs),
       words: `through ${count} ${count === 1 ? 'exercise' : 'exercises'}, then taken off`,

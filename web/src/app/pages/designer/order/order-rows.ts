@@ -1,5 +1,6 @@
 import type { Block, Item, Plan } from '@core/plan';
 import { findItem } from '@core/plan';
+import { takeOffWords } from '@core/exercise';
 import { sayTime } from '@core/say-time';
 import type { Finding } from '@core/sequence';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
@@ -67,14 +68,15 @@ export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly F
       if (stretch.visit === 1 && stretch.itemId !== null) return [];
       const { itemId } = stretch;
       const time = itemId === null ? undefined : times.get(itemId);
-      const name = time ? nameOf(plan, time) : '';
       const until = itemId === null ? null : (findItem(plan, itemId)?.item.wornUntil ?? null);
+      const takenOff = until !== null && time?.execution ? takeOffWords(time.execution) : null;
+      const name = takenOff ?? (time ? nameOf(plan, time) : '');
       const row: AgainRow = {
         start: sayTime(stretch.startMs),
         length: sayTime(stretch.totalMs),
         compare: itemId === null,
         feet: itemId === null || until !== null ? '' : stretch.feet,
-        words: itemId === null ? 'stand and compare the feet' : until === null ? name : `take off: ${name}`,
+        words: itemId === null ? 'stand and compare the feet' : name,
       };
       return [{ row, under: until !== null && !inRing(until) ? until : null }];
     });

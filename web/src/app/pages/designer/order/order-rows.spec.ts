@@ -1,0 +1,59 @@
+import { reps, timed } from '@core/dose';
+import { kit } from '@core/exercise/catalogue/author';
+import { type AnyItem, type Block, type Plan, newBlock, newItem, newPlan } from '@core/plan';
+import { sampleExercise, sampleRevision, timelineOf } from '@core/testing/sample';
+import { orderBlocks } from './order-rows';
+
+const press = sampleExercise('press');
+const spacers = sampleExercise('spacers', { sidePattern: 'both', kit: [kit('toe-spacers')], setup: 'fiddly' });
+const pressed = (id: string) => ({ ...newItem(id, press, sampleRevision(0)), dose: [reps(5)] });
+const worn = {
+  ...newItem('item-s', spacers, sampleRevision(1)),
+  dose: [timed(300)],
+  wornUntil: 'item-b',
+};
+const talk = { kind: 'talk', id: 'item-t', name: 'Shoes off', seconds: 60, note: 'By the door.' } as const;
+const planOf = (...blocks: Block[]): Plan => ({ ...newPlan('plan-1', 'Class', 1200), blocks });
+const rowsOf = (plan: Plan) => orderBlocks(plan, timelineOf(plan, [press, spacers]), []);
+const work = (items: AnyItem[], change: Partial<Block> = {}) => ({ ...newBlock('block-1', 'Work', items), ...change });
+
+describe('the rows of the running order', () => {
+  it('show talk with its time and what there is to say, without a dose, feet or levels', () => {
+    const [first] = rowsOf(planOf(work([talk, pressed('item-a')])))[0]!.rows;
+    expect(first).toMatchObject({
+      name: 'Shoes off',
+      start: '0:00',
+      length: '1:00',
+      talk: true,
+      dose: 'By the door.',
+      order: '',
+      levels: [],
+      isNew: '',
+    });
+  });
+
+  it('say how long something is worn, through how much, and under which row it comes off', () => {
+    const rows = rowsOf(planOf(work([worn, pressed('item-a'), pressed('item-b'), pressed('item-c')])))[0]!.rows;
+    expect(rows[0]!.dose).toMatch(/^worn through 2 exercises, \d:\d\d$/);
+    expect(rows.map((row) => row.takesOff.map((off) => off.words))).toEqual([[], [], ['Take off the toe spacers'], []]);
+  });
+
+  it('show what comes off in another block there, not where it was put on', () => {
+    const [first, second] = rowsOf(
+      planOf(work([worn, pressed('item-a')]), newBlock('block-2', 'End', [pressed('item-b')])),
+    );
+    expect(first!.rows.flatMap((row) => row.takesOff)).toEqual([]);
+    expect(second!.rows[0]!.takesOff.map((off) => off.words)).toEqual(['Take off the toe spacers']);
+  });
+
+  it('show it among the passes of a block taught foot by foot: it comes off on the second', () => {
+    const [block] = rowsOf(planOf(work([worn, pressed('item-a'), pressed('item-b')], { flow: 'by-foot' })));
+    expect(block!.again.map((row) => row.words)).toEqual([
+      'stand and compare the feet',
+      'press',
+      'press',
+      'Take off the toe spacers',
+    ]);
+    expect(block!.rows.flatMap((row) => row.takesOff)).toEqual([]);
+  });
+});
