@@ -274,6 +274,8 @@ export const Exercise = z.strictObject({
   /** The dose without a ladder, and the starting point of one. */
   doses: DoseRange,
   ladder: Ladder(PerformanceChange, CueChange).nullable(),
+  /** The relief after work, whatever its family: it loads nothing, and eases what was loaded. */
+  relief: z.boolean().optional(),
   /** The other half of the same job, by its id: the two get the same dose. */
   pair: z.string().min(1).max(64).optional(),
   /** Exercises that come before this one when a class has both: its named preparation. */

@@ -7,13 +7,15 @@ const heavy = 2;
 /** Work that tires; stretch, release, a look or a shake asks much of a part without training it. */
 const works = ({ execution: { exercise } }: Entry) =>
   exercise.stage !== 'passive' &&
+  exercise.relief !== true &&
   !['release', 'check', 'close'].includes(exercise.family) &&
   (exercise.family !== 'mobility' || exercise.stage !== 'active');
 const loads = (entry: Entry, region: Region) => works(entry) && (entry.execution.regions[region] ?? 0) >= heavy;
 /** Burns in the arch: lifts it and keeps it up; a drill that lets it down in between rests it. */
 const burnsArch = (entry: Entry) =>
   loads(entry, 'arch-intrinsics') && !entry.execution.phases.some((phase) => phase.working.midfoot === 'let-down');
-const lets = ({ family, stage }: Exercise) => family === 'release' || (family === 'close' && stage === 'passive');
+const lets = ({ family, stage, relief }: Exercise) =>
+  relief === true || family === 'release' || (family === 'close' && stage === 'passive');
 const eases = ({ execution: { exercise } }: Entry) => lets(exercise);
 
 /** What lets go where the class is: standing in standing work, seated where it sits. */

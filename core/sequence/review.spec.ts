@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { holds, reps } from '../dose';
-import { type School, defaultSchool } from '../exercise';
+import { type Exercise, type School, defaultSchool } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import {
   type AnyItem,
@@ -339,6 +339,21 @@ describe('what is not a fault (practice)', () => {
 
   it('unequal sides on purpose', () => {
     expect(broken([['band-turn-out', { sides: { mode: 'extra-set', weaker: 'right' } }], 'band-turn-in'])).toEqual([]);
+  });
+
+  it('an exercise its teacher calls the relief: it loads nothing, and eases what came before', () => {
+    const work = (...ids: readonly string[]) => {
+      const plan = classOf(aClass(...ids.map(short)));
+      const eased = catalogue.find((e) => e.id === 'cloth-drag')!;
+      const asRelief = { ...eased, relief: true };
+      const rules = (of: (revision: string) => Exercise | null) =>
+        review({ plan, timeline: buildTimeline({ plan, find: of }), library: offers, nextId: () => 'added-1' }).map(
+          (f) => f.rule,
+        );
+      return [rules(find), rules((revision) => (find(revision)?.id === eased.id ? asRelief : find(revision)))];
+    };
+    const [worked, eased] = work('splay-and-twist', 'cloth-drag', 'short-foot');
+    expect([worked?.includes('arch-third'), eased?.includes('arch-third')]).toEqual([true, false]);
   });
 
   it('three band items in one go: the band is placed once', () => {

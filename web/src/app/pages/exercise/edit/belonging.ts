@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { type BandUse, BandUse as bandUse, schoolAnswers, schoolWords, type SchoolQuestion } from '@core/exercise';
+import { LibraryStore } from '../../../data/library-store';
 import { ExerciseDraft } from './exercise-draft';
 
 const asked: readonly SchoolQuestion[] = [
@@ -27,7 +28,7 @@ const bandWords: Readonly<Record<string, string>> = {
   resist: 'to resist',
 };
 
-/** Which schools an exercise answers for, and what its band does. */
+/** Which schools an exercise answers for, what its band does, and which exercises it belongs with. */
 @Component({
   selector: 'nw-belonging',
   template: `
@@ -59,6 +60,30 @@ const bandWords: Readonly<Record<string, string>> = {
         <button type="button" (click)="setBand({})">There is a band on the foot</button>
       }
     </p>
+    <label>
+      The other half of the same job, at the same dose
+      <select #half (change)="setPair(half.value)">
+        <option value="" [selected]="!pair()">none</option>
+        @for (o of others(); track o.id) {
+          <option [value]="o.id" [selected]="o.id === pair()">{{ o.name }}</option>
+        }
+      </select>
+    </label>
+    <label>
+      Comes after, where a class has both
+      <select #before (change)="prepare(before.value); before.value = ''">
+        <option value="">{{ preparedBy().length === 0 ? 'nothing named' : 'and after …' }}</option>
+        @for (o of others(); track o.id) {
+          <option [value]="o.id">{{ o.name }}</option>
+        }
+      </select>
+      @for (o of preparedBy(); track o.id) {
+        <span class="named">
+          {{ o.name }}
+          <button type="button" [attr.aria-label]="'Not after ' + o.name" (click)="unprepare(o.id)">×</button>
+        </span>
+      }
+    </label>
     @for (line of questions(); track line.question) {
       <label>
         {{ line.words }}
@@ -76,6 +101,21 @@ const bandWords: Readonly<Record<string, string>> = {
 })
 export class Belonging {
   private readonly draft = inject(ExerciseDraft);
+  private readonly library = inject(LibraryStore);
+  /** Every other exercise, by name. */
+  protected readonly others = computed(() =>
+    [...this.library.byId().values()]
+      .filter(({ exercise }) => exercise.id !== this.draft.exercise().id)
+      .map(({ exercise }) => ({ id: exercise.id, name: exercise.name.plain }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  );
+  protected readonly pair = computed(() => this.draft.exercise().pair ?? '');
+  protected readonly preparedBy = computed(() =>
+    (this.draft.exercise().preparedBy ?? []).map((id) => ({
+      id,
+      name: this.library.byId().get(id)?.exercise.name.plain ?? id,
+    })),
+  );
   protected readonly band = computed(() => this.draft.exercise().performance.band);
   protected readonly bandWords = bandWords;
   protected readonly placements = bandUse.shape.placement.options;
@@ -102,6 +142,19 @@ export class Belonging {
 
   protected setBand(change: Partial<BandUse>): void {
     this.put({ placement: 'arch', border: 'outer', purpose: 'resist', ...this.band(), ...change });
+  }
+  protected setPair(id: string): void {
+    this.draft.edit((e) => ({ ...e, pair: id === '' ? undefined : id }));
+  }
+  protected prepare(id: string): void {
+    const before = this.preparedBy().map((o) => o.id);
+    if (id !== '' && !before.includes(id) && before.length < 6) this.setPrepared([...before, id]);
+  }
+  protected unprepare(id: string): void {
+    this.setPrepared(this.preparedBy().flatMap((o) => (o.id === id ? [] : [o.id])));
+  }
+  private setPrepared(ids: string[]): void {
+    this.draft.edit((e) => ({ ...e, preparedBy: ids.length === 0 ? undefined : ids }));
   }
   protected noBand(): void {
     this.put(null);

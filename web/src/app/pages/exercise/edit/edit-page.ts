@@ -15,7 +15,6 @@ import {
   Direction as directions,
   directionNames,
   type Exercise,
-  type Fault,
   Family as families,
   familyNames,
   type Performance,
@@ -36,11 +35,13 @@ import { Loading } from '../../../parts/loading/loading';
 import { TopBar } from '../../../parts/top/top-bar';
 import { Belonging } from './belonging';
 import { ExerciseDraft } from './exercise-draft';
+import { FaultList } from './fault-list';
 import { KitSentence } from './kit-sentence';
 import { LadderEditor } from './ladder-editor';
 import { newExercise, phasesFor } from './new-exercise';
 import { PhasesEditor } from './phases-editor';
 import { sideWords } from './side-words';
+import { VariantsEditor } from './variants-editor';
 
 const cueKinds: readonly { readonly kind: CueKind; readonly name: string; readonly hint: string }[] = [
   { kind: 'setup', name: 'Set-up', hint: 'How they stand or sit, what they hold.' },
@@ -56,6 +57,7 @@ const cueKinds: readonly { readonly kind: CueKind; readonly name: string; readon
   imports: [
     Belonging,
     DoseParts,
+    FaultList,
     KitSentence,
     LadderEditor,
     Loading,
@@ -66,6 +68,7 @@ const cueKinds: readonly { readonly kind: CueKind; readonly name: string; readon
     PhasesEditor,
     RouterLink,
     TopBar,
+    VariantsEditor,
   ],
   providers: [ExerciseDraft],
   templateUrl: './edit-page.html',
@@ -117,7 +120,6 @@ export class EditPage {
       id,
       words: id.replaceAll('-', ' '),
     })),
-    views: ['front', 'behind', 'inner side', 'outer side', 'above', 'mirror in front'] as const,
   };
   protected readonly cueKinds = cueKinds;
   /** Cautions that follow from what the body does: the exercise need not say them itself. */
@@ -217,16 +219,6 @@ export class EditPage {
         [kind]: kind === 'breath' && next.plain === '' && next.anatomical === '' ? null : next,
       },
     });
-  }
-  protected setFault(index: number, change: Partial<Fault>): void {
-    this.edit({ faults: this.e().faults.map((f, i) => (i === index ? { ...f, ...change } : f)) });
-  }
-  protected asView = (value: string) => value as Fault['from'];
-  protected addFault(): void {
-    this.edit({ faults: [...this.e().faults, { seen: '', from: 'front', say: '' }] });
-  }
-  protected dropFault(index: number): void {
-    this.edit({ faults: this.e().faults.filter((_, i) => i !== index) });
   }
   protected setCaution(index: number, change: Partial<Caution>): void {
     this.edit({ cautions: this.e().cautions.map((c, i) => (i === index ? { ...c, ...change } : c)) });

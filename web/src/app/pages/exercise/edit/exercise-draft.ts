@@ -31,6 +31,9 @@ function readTyped(stored: unknown): Result<Typed, ReadError> {
   return exercise.ok ? ok({ basedOn: kept.value.basedOn, exercise: exercise.value }) : exercise;
 }
 
+/** As it goes over the wire: what is not said has no key. */
+const asStored = (exercise: Exercise): unknown => JSON.parse(JSON.stringify(exercise));
+
 /** An exercise being written: what is typed stays, in this browser too, until it is saved. */
 @Injectable()
 export class ExerciseDraft {
@@ -87,7 +90,7 @@ export class ExerciseDraft {
     // Typed here a key of its own, so that what cannot be read is not written over.
     if (found?.unreadable) this.key = `${this.key}:${newId()}`;
     // It was saved later, from the outbox: nothing of it is left to save.
-    const isSaved = found?.value ? deepEqual(found.value.exercise, exercise) : false;
+    const isSaved = found?.value ? deepEqual(asStored(found.value.exercise), asStored(exercise)) : false;
     if (isSaved) await this.store.forget(this.key);
     const typed = isSaved ? null : (found?.value ?? null);
     this.basedOn = typed?.basedOn ?? basedOn;
@@ -105,6 +108,14 @@ export class ExerciseDraft {
   problem(path: string): string | null {
     if (!this.asked()) return null;
     return this.issues().get(path) ?? null;
+  }
+
+  /** Everything that is wrong below a path, each with its field; nothing before the first attempt to save. */
+  wordsUnder(start: string): string | null {
+    if (!this.asked()) return null;
+    const found = [...this.issues()].filter(([path]) => path.startsWith(start));
+    if (found.length === 0) return null;
+    return found.map(([path, words]) => `${path.slice(start.length).replaceAll('.', ' ')} ${words}`).join(' ');
   }
 
   async forget(): Promise<void> {

@@ -35,6 +35,7 @@ import { RungDifference } from './rung-difference';
                 <button matButton type="button" [disabled]="i === l.rungs.length - 1" (click)="move(i, 1)">
                   harder
                 </button>
+                <button matButton type="button" [disabled]="l.rungs.length > 9" (click)="add(i)">one after it</button>
                 <button matButton type="button" [disabled]="l.rungs.length < 4" (click)="drop(i)">leave out</button>
               </span>
             </div>
@@ -147,7 +148,9 @@ import { RungDifference } from './rung-difference';
       @if (whyLadder(); as words) {
         <p class="why">{{ words }}</p>
       }
-      <button matButton="outlined" type="button" (click)="add()">A harder level</button>
+      <button matButton="outlined" type="button" [disabled]="l.rungs.length > 9" (click)="add(l.rungs.length - 1)">
+        A harder level
+      </button>
       <button matButton type="button" (click)="remove()">No ladder</button>
     } @else {
       <p class="quiet">One level for everybody. A ladder has three or more, each changing one thing from the last.</p>
@@ -180,7 +183,7 @@ export class LadderEditor {
     return before && rung ? movedAxes(before.axes, rung.axes) : [];
   }
   protected why(index: number): string | null {
-    return this.wordsUnder(`ladder.rungs.${index}.`);
+    return this.draft.wordsUnder(`ladder.rungs.${index}.`);
   }
   protected whyLadder(): string | null {
     if (!this.draft.asked()) return null;
@@ -210,12 +213,14 @@ export class LadderEditor {
   protected set(index: number, change: Partial<Rung>): void {
     this.rungs((rungs) => rungs.map((r, i) => (i === index ? { ...r, ...change } : r)));
   }
-  protected add(): void {
+  /** A level right after another one: done, dosed and said as that one, until something is changed. */
+  protected add(after: number): void {
     this.rungs((rungs) => {
       const id = freeId(`level-${rungs.length + 1}`, (wanted) => rungs.some((r) => r.id === wanted));
-      const last = rungs.at(-1);
-      const added = newRung(id, last?.doses ?? this.draft.exercise().doses);
-      return [...rungs, last ? { ...added, axes: last.axes, change: last.change, cues: last.cues } : added];
+      const before = rungs[after];
+      const made = newRung(id, before?.doses ?? this.draft.exercise().doses);
+      const added = before ? { ...made, axes: before.axes, change: before.change, cues: before.cues } : made;
+      return [...rungs.slice(0, after + 1), added, ...rungs.slice(after + 1)];
     });
   }
   protected drop(index: number): void {
@@ -258,13 +263,6 @@ export class LadderEditor {
     this.set(index, { gate: { ...gate, ...change } });
   }
 
-  private wordsUnder(start: string): string | null {
-    if (!this.draft.asked()) return null;
-    const found = [...this.draft.issues()].filter(([path]) => path.startsWith(start));
-    return found.length === 0
-      ? null
-      : found.map(([path, words]) => `${path.slice(start.length).replaceAll('.', ' ')} ${words}`).join(' ');
-  }
   private rungs(change: (rungs: Rung[]) => Rung[]): void {
     this.draft.edit((e) => ({ ...e, ladder: e.ladder && { ...e.ladder, rungs: change(e.ladder.rungs) } }));
   }

@@ -56,6 +56,47 @@ import { freeId, newPhase } from './new-exercise';
           </select>
         </label>
         <label>
+          Against load
+          <select #e (change)="set({ effort: asEffort(e.value) })">
+            <option value="" [selected]="p.effort === undefined">not said</option>
+            <option value="yes" [selected]="p.effort === true">works against it</option>
+            <option value="no" [selected]="p.effort === false">comes back</option>
+          </select>
+        </label>
+        <label>
+          The body
+          <select #o (change)="set({ body: asBody(o.value) })">
+            <option value="" [selected]="p.body === undefined">stays level</option>
+            <option value="rises" [selected]="p.body === 'rises'">rises</option>
+            <option value="sinks" [selected]="p.body === 'sinks'">sinks</option>
+          </select>
+        </label>
+        <label>
+          On the tool, % of weight
+          <input
+            #w
+            type="number"
+            min="0"
+            max="100"
+            placeholder="–"
+            [value]="p.pressure?.bodyWeightPercent ?? ''"
+            (input)="press({ bodyWeightPercent: number(w) })"
+          />
+        </label>
+        <label>
+          To the next spot, cm
+          <input
+            #c
+            type="number"
+            min="0"
+            max="10"
+            step="0.5"
+            placeholder="–"
+            [value]="p.pressure?.shiftCm ?? ''"
+            (input)="press({ shiftCm: number(c) })"
+          />
+        </label>
+        <label>
           Drawn as
           <select #d (change)="set({ picture: asPicture(d.value) })">
             <option value="footprints" [selected]="p.picture === 'footprints'">footprints</option>
@@ -142,11 +183,21 @@ export class PhasesEditor {
   });
 
   protected readonly asBreath = (value: string) => value as Phase['breath'];
+  /** "", "yes" or "no": not said, against the load, back from it. */
+  protected readonly asEffort = (value: string): boolean | undefined => (value === '' ? undefined : value === 'yes');
+  protected readonly asBody = (value: string) => (value === '' ? undefined : (value as Phase['body']));
+  protected readonly number = (field: HTMLInputElement) => (field.value === '' ? null : field.valueAsNumber);
   protected readonly asPicture = (value: string) => value as Phase['picture'];
 
   protected set(change: Partial<Phase>): void {
     const at = this.at();
     this.put(this.phases().map((p, i) => (i === at ? { ...p, ...change } : p)));
+  }
+
+  /** Pressure and distance on a tool; neither said is none. */
+  protected press(change: Partial<NonNullable<Phase['pressure']>>): void {
+    const next = { bodyWeightPercent: null, shiftCm: null, ...this.phase()?.pressure, ...change };
+    this.set({ pressure: next.bodyWeightPercent === null && next.shiftCm === null ? null : next });
   }
 
   protected add(): void {

@@ -31,9 +31,11 @@ async function level(id: string, index: number) {
     await fixture.whenStable();
   };
   const write = async (label: string, words: string) => {
-    const field = [...page.querySelectorAll('label')]
-      .find((l) => l.textContent?.includes(label))
-      ?.querySelector<HTMLInputElement>('input');
+    const field =
+      page.querySelector<HTMLTextAreaElement>(`textarea[aria-label="${label}"]`) ??
+      [...page.querySelectorAll('label')]
+        .find((l) => l.textContent?.includes(label))
+        ?.querySelector<HTMLInputElement | HTMLTextAreaElement>('input, textarea');
     if (!field) throw new Error(label);
     field.value = words;
     field.dispatchEvent(new Event('input'));
@@ -75,6 +77,14 @@ describe('what one level does otherwise', () => {
     const { rung, write } = await level('two-foot-rise', 1);
     await write('Action said here', 'Up on a breath.');
     expect(rung()?.cues?.action).toEqual({ plain: 'Up on a breath.', anatomical: 'Up on a breath.' });
+    await write('Action said here, in anatomical words', 'Plantarflex on exhalation.');
+    await write('Action said here', 'Up as you breathe out.');
+    expect(rung()?.cues?.action).toEqual({
+      plain: 'Up as you breathe out.',
+      anatomical: 'Plantarflex on exhalation.',
+    });
+    await write('Breath said here', 'Out on the way up.');
+    expect(rung()?.cues?.breath?.plain).toBe('Out on the way up.');
     await write('Action said here', '  ');
     expect(rung()?.cues?.action).toBeUndefined();
   });
@@ -89,7 +99,7 @@ describe('what one level does otherwise', () => {
 
 describe('the kit of an exercise', () => {
   const chair = { kit: 'chair', per: 'person', count: 1, substitutes: [] } as const;
-  async function sentence(kit: readonly (typeof chair)[]) {
+  async function sentence(kit: readonly object[]) {
     const fixture = TestBed.createComponent(KitSentence);
     fixture.componentRef.setInput('kit', kit);
     const changes: unknown[] = [];
@@ -104,10 +114,31 @@ describe('the kit of an exercise', () => {
 
   it('takes a piece more, one each, and none twice', async () => {
     const { page, changes } = await sentence([chair]);
-    const [, more] = [...page.querySelectorAll('select')];
+    const more = page.querySelector<HTMLSelectElement>('select[aria-label="Add kit"]') ?? undefined;
     choose(more, 'mat');
     choose(more, 'chair');
     expect(changes).toEqual([[chair, { kit: 'mat', per: 'person', count: 1, substitutes: [] }]]);
+  });
+
+  it('is as many as are needed each, and something else may stand in for it, with what that changes', async () => {
+    const { page, changes } = await sentence([chair]);
+    const count = page.querySelector<HTMLInputElement>('[aria-label="chair, how many"]')!;
+    count.value = '2';
+    count.dispatchEvent(new Event('change'));
+    const or = page.querySelector<HTMLSelectElement>('select[aria-label="In place of chair"]') ?? undefined;
+    expect([...or!.options].map((o) => o.value)).not.toContain('chair');
+    choose(or, 'mat');
+    const withMat = { ...chair, substitutes: [{ kit: 'mat', changes: '' }] };
+    expect(changes).toEqual([[{ ...chair, count: 2 }], [withMat]]);
+    const then = await sentence([withMat]);
+    const words = then.page.querySelector<HTMLInputElement>('.changes')!;
+    words.value = 'seated on the floor, knees bent';
+    words.dispatchEvent(new Event('input'));
+    then.page.querySelector<HTMLButtonElement>('[aria-label="Not mat in place of chair"]')?.click();
+    expect(then.changes).toEqual([
+      [{ ...chair, substitutes: [{ kit: 'mat', changes: 'seated on the floor, knees bent' }] }],
+      [chair],
+    ]);
   });
 
   it('is for each or for the room, and can be left out', async () => {

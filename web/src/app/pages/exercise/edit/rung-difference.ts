@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
-  type CueKind,
   type Performance,
   type PerformanceChange,
   Position as positions,
@@ -8,21 +7,17 @@ import {
   type Rung,
   SidePattern as sidePatterns,
 } from '@core/exercise';
+import { CueWords } from './cue-words';
 import { ExerciseDraft } from './exercise-draft';
 import { KitSentence } from './kit-sentence';
 import { phasesFor } from './new-exercise';
 import { PhasesEditor } from './phases-editor';
 import { sideWords } from './side-words';
 
-const said: readonly { readonly kind: 'setup' | 'action'; readonly name: string }[] = [
-  { kind: 'setup', name: 'Set-up said here' },
-  { kind: 'action', name: 'Action said here' },
-];
-
 /** What one rung does otherwise than the exercise: position, sides, kit, what the feet do, what is said. */
 @Component({
   selector: 'nw-rung-difference',
-  imports: [KitSentence, PhasesEditor],
+  imports: [CueWords, KitSentence, PhasesEditor],
   template: `
     @if (rung(); as r) {
       <div class="line">
@@ -53,18 +48,7 @@ const said: readonly { readonly kind: 'setup' | 'action'; readonly name: string 
           }
         </span>
       </div>
-      @for (cue of said; track cue.kind) {
-        <label class="wide">
-          {{ cue.name }}
-          <input
-            #c
-            [value]="r.cues?.[cue.kind]?.plain ?? ''"
-            [placeholder]="draft.exercise().cues[cue.kind].plain"
-            maxlength="240"
-            (input)="say(r, cue.kind, c.value)"
-          />
-        </label>
-      }
+      <nw-cue-words [said]="r.cues" [base]="draft.exercise().cues" (changed)="say($event)" />
       @if (r.change.phases) {
         <h4>What the feet do here</h4>
         <nw-phases-editor [rung]="index()" />
@@ -86,7 +70,6 @@ export class RungDifference {
   protected readonly positionNames = positionNames;
   protected readonly sidePatterns = sidePatterns.options;
   protected readonly sideWords = sideWords;
-  protected readonly said = said;
   protected readonly asPosition = (value: string) => (value === '' ? undefined : (value as Performance['position']));
 
   /** What is undefined goes back to the exercise's own. */
@@ -108,11 +91,8 @@ export class RungDifference {
   protected ownPhases(rung: Rung): void {
     this.change({ phases: phasesFor(this.base().phases, rung.change.sidePattern ?? this.base().sidePattern) });
   }
-  protected say(rung: Rung, kind: CueKind, words: string): void {
-    const others = Object.entries(rung.cues ?? {}).filter(([k]) => k !== kind);
-    const own = words.trim() === '' ? [] : [[kind, { plain: words, anatomical: words }] as const];
-    const cues = Object.fromEntries([...others, ...own]);
-    this.edit((r) => ({ ...r, cues: Object.keys(cues).length > 0 ? cues : undefined }));
+  protected say(cues: Rung['cues']): void {
+    this.edit((r) => ({ ...r, cues }));
   }
 
   private edit(change: (rung: Rung) => Rung): void {
