@@ -112,6 +112,27 @@ describe('the catalogue', () => {
     expect(wrong).toEqual([]);
   });
 
+  it('names no seconds, counts, reps or rounds in what is said: those are the dose’s, and teachers change them', () => {
+    const number = String.raw`(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty|thirty|\d+)`;
+    const amount = new RegExp(
+      String.raw`\b${number} (?:slow |full |more )*(?:seconds?|minutes?|breaths|counts?|reps?|rounds?|s)\b` +
+        String.raw`|(?<!folded )\b${number} times\b|\bfor ${number}[.,]|\b${number}, rest\b`,
+      'i',
+    );
+    const found = catalogue.flatMap((e) =>
+      executionsOf(e).flatMap(({ cues, faults, rungId }) =>
+        [
+          e.purpose,
+          ...Object.values(cues).flatMap((cue) => (cue ? [cue.plain, cue.anatomical] : [])),
+          ...faults.map((f) => f.say),
+        ]
+          .filter((words) => amount.test(words))
+          .map((words) => `${e.id} ${rungId}: ${words}`),
+      ),
+    );
+    expect(found).toEqual([]);
+  });
+
   it('words only rungs that there are', () => {
     const [first] = catalogue.filter((e) => e.ladder);
     if (!first) throw new Error('no ladder');

@@ -28,11 +28,11 @@ export const stepAndLand: Exercise = exercise({
   directions: ['ankle-up'],
   faults: [
     fault('the knee is off the line of the toes', 'front', 'Second toe, ankle, knee: then stay.'),
-    fault('the other foot touches down at once', 'front', 'Land lower, and wait for two counts.'),
+    fault('the other foot touches down at once', 'front', 'Land lower, and wait.'),
   ],
   cues: cues(
     'A step of space in front, chair beside you.',
-    'Step, land soft on one leg, stand still for two. Step back.',
+    'Step, land soft on one leg, stand still. Step back.',
     'A dart that sticks.',
     'Smaller step, longer stillness.',
   ),

@@ -11,7 +11,7 @@ export const bandTurnIn: Exercise = exercise({
   directions: ['turn-in'],
   faults: [
     { seen: 'the whole leg rotates inward', from: 'front', say: 'Kneecap to the ceiling.' },
-    { seen: 'quick return', from: 'front', say: 'Three counts home.' },
+    { seen: 'quick return', from: 'front', say: 'Slowly home.' },
   ],
   cues: {
     setup: say('Ankles crossed, legs long, loop round both feet on the inner borders.'),

@@ -23,7 +23,7 @@ export const waistLoopUpDown: Exercise = exercise({
     'Seated, loop round waist and ball of the foot, leg nearly long.',
     'Push the foot down against the loop. Let it bring you up slowly.',
     'A pedal with thick oil in it.',
-    'Two counts down, three up.',
+    'Down, and up a little slower.',
   ),
   foundBy: ['loop', 'band', 'point', 'calf', 'flex', 'waist'],
   performance: performance({

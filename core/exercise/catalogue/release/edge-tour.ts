@@ -12,7 +12,7 @@ export const edgeTour: Exercise = exercise({
   directions: [],
   faults: [
     fault('the inner edge is left out', 'front', 'Turn the knee in a little to reach it.'),
-    fault('rushing from place to place', 'front', 'Ten seconds where it is tender, nothing where it is not.'),
+    fault('rushing from place to place', 'front', 'Wait where it is tender, pass where it is not.'),
   ],
   cues: cues(
     'Hand on the wall, ball under the root of the little toe.',

@@ -27,7 +27,7 @@ export const heelPressAndShift: Exercise = exercise({
   cautions: [care('morning-heel-pain', 'go-gently', 'Light only, and never on a heel that hurts at rest.')],
   cues: cues(
     'Hand on the wall, ball under one heel, toes on the floor.',
-    'Sink in for two seconds, ease, shift two centimetres.',
+    'Sink in, wait, ease, shift two centimetres.',
     'Stamping a row of postmarks, quite softly.',
     'Less weight, more places.',
     'Out as you sink, in as you ease.',

@@ -15,7 +15,7 @@ export const leanAndShift: Exercise = exercise({
   ],
   cues: {
     setup: say('Ball under the ball of the foot, heel on the floor, hand on the wall.'),
-    action: say('Lean in for two seconds, ease off, shift half a centimetre, lean again.'),
+    action: say('Lean in, wait, ease off, shift half a centimetre, lean again.'),
     breath: say('Out as you lean, in as you ease.'),
     picture: say('You are pressing seeds into a flower box, one after another.'),
     correction: say('Stay below pain; less hip.'),

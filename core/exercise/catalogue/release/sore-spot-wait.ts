@@ -10,7 +10,7 @@ export const soreSpotWait: Exercise = exercise({
   stage: 'passive',
   directions: [],
   faults: [
-    { seen: 'leaving before it eases', from: 'front', say: 'Stay. Three breaths more.' },
+    { seen: 'leaving before it eases', from: 'front', say: 'Stay. A few breaths more.' },
     { seen: 'face and shoulders tighten', from: 'front', say: 'Take weight off until your face lets go.' },
   ],
   cues: {

@@ -110,7 +110,7 @@ export function turn(way: 'in' | 'out'): Exercise {
     faults: [
       fault('the loop slides towards the toes', 'above', 'Back to the arch; that is where turning is trained.'),
       fault('the knee swings with the foot', 'front', 'Quiet shin, only the sole turns.'),
-      fault('it snaps home', 'front', 'Three counts on the way back.'),
+      fault('it snaps home', 'front', 'Slowly on the way back.'),
     ],
     cues: cues(
       inward

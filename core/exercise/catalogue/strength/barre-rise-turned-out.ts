@@ -40,7 +40,7 @@ export const barreRise: Exercise = exercise({
     'Face the barre, heels together, turned out only as far as the hips give.',
     'Rise over the first two toes, heels forward. Lower slowly through the foot.',
     'A cork rises in its bottle: straight, nothing leans.',
-    'Heels forward, three counts down.',
+    'Heels forward, slower down than up.',
   ),
   foundBy: ['barre', 'relevé', 'turnout', 'dancer', 'rise', 'ballet', 'pointe'],
   schools: { weightLine: 'between-first-and-second' },

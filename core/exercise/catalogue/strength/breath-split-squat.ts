@@ -16,7 +16,7 @@ export const breathSplitSquat: Exercise = exercise({
   cautions: [care('sore-big-toe-joint', 'go-gently', 'Leave the toe lift out.')],
   cues: cues(
     'As in the split squat, toes over the edge, hand on the wall.',
-    'Sink on one breath, rise on the next, big toe up. Five, rest, and again.',
+    'Sink on one breath, rise on the next, big toe up.',
     'A spring is wound and let go.',
     'Soft knee, then the toe.',
     'Out as you sink, in as you rise.',

@@ -22,7 +22,7 @@ export const singleLegRise: Exercise = exercise({
   id: 'single-leg-rise',
   name: say('Rise on one foot to a beat', 'Single-leg heel raise, metronome'),
   family: 'strength',
-  purpose: 'One rise each two seconds, ended by form: the usual way to count calf strength.',
+  purpose: 'Rises to an even beat, ended by form: the usual way to count calf strength.',
   stage: 'loaded',
   directions: ['ankle-down'],
   faults: [

@@ -14,7 +14,7 @@ export const twoFootRise: Exercise = exercise({
   faults: [
     rollsOut,
     { seen: 'heels swing outward', from: 'mirror in front', say: 'Keep your heels hidden behind your toes.' },
-    { seen: 'a drop instead of a descent', from: 'outer side', say: 'Three counts to come down.' },
+    { seen: 'a drop instead of a descent', from: 'outer side', say: 'Slower down than up.' },
   ],
   cues: {
     setup: say('Behind the chair, fingertips on it, feet parallel.'),

@@ -21,7 +21,7 @@ export const splitHold: Exercise = exercise({
   id: 'toe-split-hold',
   name: say('Split hold: one up, then four up', 'Isometric toe dissociation'),
   family: 'toes',
-  purpose: 'Holds the two toe lifts for ten seconds each way.',
+  purpose: 'Holds the two toe lifts, one after the other.',
   stage: 'active',
   directions: ['toes-lift'],
   faults: [
