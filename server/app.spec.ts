@@ -150,6 +150,22 @@ describe('a class that was taught', () => {
     ]);
   });
 
+  it('goes out of the log and comes back whole; what a device still sends for it meanwhile is kept', async () => {
+    await call('put', '/api/runs/run-0001').send(start());
+    await add([event(0)]);
+    expect((await call('delete', '/api/runs/run-0001')).status).toBe(204);
+    expect(RunList.parse((await call('get', '/api/runs')).body).runs).toEqual([]);
+    expect((await call('get', '/api/runs/run-0001')).status).toBe(404);
+    const taught = async () =>
+      ((await call('get', '/api/exercises/two-foot-rise/classes')).body as { taught: number }).taught;
+    expect(await taught()).toBe(0);
+    expect((await add([event(1)])).status).toBe(204);
+    expect((await call('post', '/api/runs/run-0001/restore')).status).toBe(204);
+    const read = RunRead.parse((await call('get', '/api/runs/run-0001')).body);
+    expect([read.events.map((e) => e.seq), await taught()]).toEqual([[0, 1], 1]);
+    expect((await call('delete', '/api/runs/no-such-run')).status).toBe(404);
+  });
+
   it('refuses events of another run, of a run that was not begun, and a headcount below zero', async () => {
     expect((await add([event(0)])).status).toBe(404);
     await call('put', '/api/runs/run-0001').send(start());

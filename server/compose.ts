@@ -37,7 +37,7 @@ export function composeServer(options: ServerOptions): Server {
   library.addBuiltIns(catalogue);
   const classes = new ClassStore(db, library, now, newId);
   const usage = new ExerciseUsage(db, library, classes, newId);
-  const runs = new RunStore(db, library);
+  const runs = new RunStore(db, library, now);
   const preferences = new PreferenceStore(db, now);
   const app = createApp({
     classes,

@@ -108,8 +108,10 @@ export const runs = sqliteTable(
     note: text('note').notNull(),
     /** Of the plan and the events as they are stored; 0 for those written before runs carried a number. */
     format: integer('format').notNull().default(0),
+    /** ISO instant; null while the run is in the log. */
+    removedAt: text('removed_at'),
   },
-  (table) => [index('runs_by_start').on(table.startedAt)],
+  (table) => [index('runs_by_start').on(table.removedAt, table.startedAt)],
 );
 
 /** Which exercises a taught class had; written when it begins. */

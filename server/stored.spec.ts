@@ -14,14 +14,15 @@ const migrations = join(__dirname, 'migrations');
 const host = '127.0.0.1:4310';
 const at = '2026-03-01T12:00:00.000Z';
 
-/** The migrations as they were before the newest one. */
+/** The migrations as they were before runs carried a number and their exercises. */
 function olderMigrations(folder: string): string {
   const older = join(folder, 'older');
   cpSync(migrations, older, { recursive: true });
   const file = join(older, 'meta', '_journal.json');
   const journal = JSON.parse(readFileSync(file, 'utf8')) as { entries: { tag: string }[] };
-  rmSync(join(older, `${journal.entries.at(-1)?.tag ?? ''}.sql`));
-  writeFileSync(file, JSON.stringify({ ...journal, entries: journal.entries.slice(0, -1) }));
+  const first = journal.entries.findIndex(({ tag }) => tag.endsWith('run_exercises'));
+  for (const { tag } of journal.entries.slice(first)) rmSync(join(older, `${tag}.sql`));
+  writeFileSync(file, JSON.stringify({ ...journal, entries: journal.entries.slice(0, first) }));
   return older;
 }
 

@@ -5,7 +5,7 @@ import { type Plan, itemsOf, readPlan } from '@core/plan';
 import type { Db } from '../database';
 import type { Library } from '../exercises/store';
 import { readStoredAs } from '../problem';
-import { classExercises, classes, runExercises } from '../schema';
+import { classExercises, classes, runExercises, runs } from '../schema';
 import type { ClassStore } from './store';
 
 /** Uses told at once; the rest is told as a number. */
@@ -45,7 +45,8 @@ export class ExerciseUsage {
     const taught = this.db
       .select({ n: count() })
       .from(runExercises)
-      .where(eq(runExercises.exerciseId, exerciseId))
+      .innerJoin(runs, eq(runs.id, runExercises.runId))
+      .where(and(eq(runExercises.exerciseId, exerciseId), isNull(runs.removedAt)))
       .get();
     return {
       classes: rows.map(({ classId, items, behind: isBehind }) => {

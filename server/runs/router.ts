@@ -21,5 +21,13 @@ export function runRouter(runs: RunStore): Router {
     runs.remark(idOf(params), readBody(RunRemarks, body));
     response.status(204).end();
   });
+  router.delete('/:id', ({ params }, response) => {
+    runs.remove(idOf(params));
+    response.status(204).end();
+  });
+  router.post('/:id/restore', ({ params }, response) => {
+    runs.restore(idOf(params));
+    response.status(204).end();
+  });
   return router;
 }

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import type { PageAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
 import { itemsOf, revisionsOf } from '@core/plan';
 import { type RunEvent, readRun } from '@core/run';
@@ -17,6 +17,7 @@ export class RunStore {
   constructor(
     private readonly db: Db,
     private readonly library: Library,
+    private readonly now: () => string,
   ) {}
 
   /** Begins a run. The same run sent again changes nothing. */
@@ -73,12 +74,23 @@ export class RunStore {
     this.db.update(runs).set(remarks).where(eq(runs.id, id)).run();
   }
 
+  /** Out of the log; it is kept, and can be put back. What still comes in for it is kept too. */
+  remove(id: string): void {
+    this.row(id);
+    this.db.update(runs).set({ removedAt: this.now() }).where(eq(runs.id, id)).run();
+  }
+
+  restore(id: string): void {
+    this.row(id);
+    this.db.update(runs).set({ removedAt: null }).where(eq(runs.id, id)).run();
+  }
+
   /** One page, newest first. */
   list(asked: PageAsked): RunList {
     const rows = this.db
       .select()
       .from(runs)
-      .where(and(after(asked.after, runs.startedAt, runs.id)))
+      .where(and(isNull(runs.removedAt), after(asked.after, runs.startedAt, runs.id)))
       .orderBy(desc(runs.startedAt), desc(runs.id))
       .limit(asked.limit + 1)
       .all();
@@ -99,6 +111,7 @@ export class RunStore {
 
   read(id: string): RunRead {
     const row = this.row(id);
+    if (row.removedAt !== null) throw notFound('This taught class');
     const events = this.db
       .select()
       .from(runEvents)

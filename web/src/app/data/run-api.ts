@@ -27,6 +27,15 @@ export class RunApi {
     return this.http.post(`/api/runs/${id}/events`, { events }).pipe(map(() => null));
   }
 
+  /** Out of the log; the server keeps it. */
+  remove(id: string): Observable<null> {
+    return this.http.delete(`/api/runs/${id}`).pipe(map(() => null));
+  }
+
+  restore(id: string): Observable<null> {
+    return this.http.post(`/api/runs/${id}/restore`, null).pipe(map(() => null));
+  }
+
   remark(id: string, remarks: RunRemarks): Observable<null> {
     return this.http.put(`/api/runs/${id}/remarks`, remarks).pipe(map(() => null));
   }

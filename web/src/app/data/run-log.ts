@@ -1,9 +1,15 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
+import { Router } from '@angular/router';
 import { Subject, map } from 'rxjs';
+import type { RunRemarks } from '@core/contract';
 import { replay } from '@core/run';
 import { loading, pages, waiting } from './loading';
+import { newId } from './new-id';
+import { Outbox } from './outbox';
+import { failureWords } from './request-failure';
 import { RunApi } from './run-api';
+import { Toasts } from './toasts';
 
 /** A class that ran to its end by itself ends after its last event; nobody teaches longer than this. */
 const longestTaughtMs = 6 * 3_600_000;
@@ -32,6 +38,9 @@ export class RunLog {
 @Injectable()
 export class RunReader {
   private readonly api = inject(RunApi);
+  private readonly outbox = inject(Outbox);
+  private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
   private readonly asked$ = new Subject<string>();
 
   readonly read = toSignal(
@@ -49,5 +58,31 @@ export class RunReader {
 
   open(id: string): void {
     this.asked$.next(id);
+  }
+
+  /** How many came and the note, written anew; kept here and sent later where the server does not answer. */
+  async putRight(id: string, remarks: RunRemarks): Promise<void> {
+    const result = await this.outbox.send({ kind: 'run-remarks', format: 1, id: newId(), runId: id, remarks });
+    if (result.kind === 'sent') this.open(id);
+    else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
+    else this.toasts.tell('The server does not answer. This is kept here and goes to the log when it is back.');
+  }
+
+  /** Out of the log, with the way back. */
+  remove(id: string, title: string): void {
+    this.api.remove(id).subscribe({
+      next: () => {
+        this.toasts.offer(`“${title}” is out of the log.`, 'Bring it back', () => this.restore(id), 10);
+        void this.router.navigate(['/log']);
+      },
+      error: (error: unknown) => this.toasts.failed(error),
+    });
+  }
+
+  private restore(id: string): void {
+    this.api.restore(id).subscribe({
+      next: () => void this.router.navigate(['/log', id]),
+      error: (error: unknown) => this.toasts.failed(error),
+    });
   }
 }

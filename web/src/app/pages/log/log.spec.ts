@@ -2,10 +2,15 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { type Type } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { provideRouter } from '@angular/router';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router, provideRouter } from '@angular/router';
+import { Subject } from 'rxjs';
 import type { RunRead } from '@core/contract';
 import type { RunEvent } from '@core/run';
+import { MemoryStore } from '../../../testing/memory-store';
 import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
+import { BrowserStore } from '../../data/browser-store';
+import { Outbox } from '../../data/outbox';
 import { LogPage } from './log-page';
 import { RunReportPage } from './run-report-page';
 
@@ -19,7 +24,14 @@ const event = (seq: number, atMs: number, action: RunEvent['event']): RunEvent =
 });
 
 async function open<T>(page: Type<T>, inputs: object, answers: Readonly<Record<string, object | null>>) {
-  TestBed.configureTestingModule({ providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()] });
+  TestBed.configureTestingModule({
+    providers: [
+      provideRouter([]),
+      provideHttpClient(),
+      provideHttpClientTesting(),
+      { provide: BrowserStore, useValue: new MemoryStore() },
+    ],
+  });
   const fixture = TestBed.createComponent(page);
   for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
   fixture.detectChanges();
@@ -33,6 +45,11 @@ async function open<T>(page: Type<T>, inputs: object, answers: Readonly<Record<s
   const element = fixture.nativeElement as HTMLElement;
   return { page: element, words: element.textContent.replace(/\s+/g, ' '), http, fixture };
 }
+
+/** Whatever waits for the browser's store has been done. */
+const soon = async () => {
+  for (let i = 0; i < 20; i++) await Promise.resolve();
+};
 
 describe('the log', () => {
   const run = { id: 'run-1', classId: 'class-1', startedAt, plannedMs: 300_000, note: '' };
@@ -100,6 +117,45 @@ describe('one taught class', () => {
     expect(words).toContain('8 came');
     expect(words).toContain('Two with sore calves.');
     expect(words).toContain('right foot: 3 reps owed, press');
+  });
+
+  it('is put right afterwards: how many came, and the note', async () => {
+    const { page, http, fixture } = await open(RunReportPage, { runId: 'run-1' }, { '/api/runs/run-1': read([]) });
+    const press = async (words: string) => {
+      [...page.querySelectorAll('button')].find((b) => b.textContent?.includes(words))?.click();
+      await fixture.whenStable();
+    };
+    await press('Change headcount and note');
+    page.querySelector<HTMLInputElement>('input[type=number]')!.value = '11';
+    page.querySelector('textarea')!.value = 'Three with sore calves.';
+    await press('Put it right');
+    await TestBed.inject(Outbox).ready;
+    const sent = http.expectOne({ method: 'PUT', url: '/api/runs/run-1/remarks' });
+    expect(sent.request.body).toEqual({ headcount: 11, note: 'Three with sore calves.' });
+    sent.flush(null);
+    await soon();
+    http.expectOne('/api/runs/run-1').flush({ ...read([]), headcount: 11, note: 'Three with sore calves.' });
+    await fixture.whenStable();
+    expect(page.textContent).toContain('11 came');
+    expect(page.querySelector('form')).toBeNull();
+  });
+
+  it('is taken out of the log, and brought back from the toast', async () => {
+    const { page, http } = await open(RunReportPage, { runId: 'run-1' }, { '/api/runs/run-1': read([]) });
+    const back = new Subject<void>();
+    const offered = jest.spyOn(TestBed.inject(MatSnackBar), 'open').mockReturnValue({
+      onAction: () => back,
+    } as unknown as ReturnType<MatSnackBar['open']>);
+    const went = jest.spyOn(TestBed.inject(Router), 'navigate').mockResolvedValue(true);
+    [...page.querySelectorAll('button')].find((b) => b.textContent?.includes('Take it out'))?.click();
+    http.expectOne({ method: 'DELETE', url: '/api/runs/run-1' }).flush(null);
+    expect([went.mock.calls.at(-1)?.[0], offered.mock.calls.at(-1)?.[0]]).toEqual([
+      ['/log'],
+      '“Quiet ankles” is out of the log.',
+    ]);
+    back.next();
+    http.expectOne({ method: 'POST', url: '/api/runs/run-1/restore' }).flush(null);
+    expect(went.mock.calls.at(-1)?.[0]).toEqual(['/log', 'run-1']);
   });
 
   it('says so where nothing was started', async () => {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { reportOf } from '@core/run';
@@ -67,6 +67,16 @@ export class RunReportPage implements OnInit {
       notReached: notReachedWords(state, report),
     };
   });
+
+  /** How many came and the note are being put right. */
+  protected readonly editing = signal(false);
+
+  protected async putRight(headcount: string, note: string): Promise<void> {
+    const people = headcount.trim() === '' ? null : Math.round(Number(headcount));
+    if (people !== null && !(people >= 0 && people <= 500)) return;
+    await this.run.putRight(this.runId(), { headcount: people, note });
+    this.editing.set(false);
+  }
 
   ngOnInit(): void {
     this.run.open(this.runId());
