@@ -12,13 +12,34 @@ const levelOf = (entry: Entry): number => rungsOf(entry).findIndex((rung) => run
 const startOf = ({ execution: { exercise } }: Entry): number =>
   exercise.ladder?.rungs.findIndex((rung) => rung.id === exercise.ladder?.startRung) ?? -1;
 
-/** Somebody in the room must leave this out. */
+/** From so many exercises on, all of which must be left out, it is the class that does not suit and not each of them. */
+const fewest = 3;
+
+/** Somebody in the room must leave this out; where it is every exercise of a class, that is said once. */
 export const cautioned = classRule({
   id: 'caution',
   severity: 'hard',
   reason: 'Somebody in the room has what this exercise is left out for. Local rules and a clinician come first.',
-  look: (context) =>
-    context.entries.flatMap((entry) => {
+  look: (context) => {
+    const { entries } = context;
+    const concerns = entries.flatMap((entry) => cautionOf(entry, context, 'leave-out')?.concern ?? []);
+    if (entries.length >= fewest && concerns.length === entries.length) {
+      const who = [...new Set(concerns)].map((concern) => concernNames[concern]).join(' or ');
+      return [
+        {
+          itemIds: entries.map((entry) => entry.item.id),
+          about: 'all',
+          cost: 100 * entries.length,
+          explain: () => ({
+            words:
+              `All ${entries.length} exercises are left out with ${who}: this class does not suit this group. ` +
+              'Begin with another one; or, if one person sits it out, take the concern back.',
+            mends: () => [],
+          }),
+        },
+      ];
+    }
+    return entries.flatMap((entry) => {
       const found = cautionOf(entry, context, 'leave-out');
       if (!found) return [];
       return [
@@ -32,7 +53,8 @@ export const cautioned = classRule({
           }),
         },
       ];
-    }),
+    });
+  },
 });
 
 /** Ask first: one finding for all such items. */

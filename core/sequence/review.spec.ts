@@ -361,6 +361,25 @@ describe('what is not a fault (practice)', () => {
   });
 });
 
+describe('a concern that rules out every exercise of a class', () => {
+  const bands = ['band-turn-in', 'band-turn-out', 'waist-loop-bent-knee', 'toe-spacer-wear'];
+  const numb: Setting = { brief: { concerns: ['numb-or-diabetic-feet'] } };
+  const cautions = (ids: readonly string[]) => reviewed(classOf(ids, numb)).filter((f) => f.rule === 'caution');
+
+  it('is told once, in a sentence, and nothing is taken away', () => {
+    const [only, ...others] = cautions(bands);
+    expect([only?.itemIds.length, others, only?.mend()]).toEqual([4, [], null]);
+    expect(only?.words()).toContain(
+      'All 4 exercises are left out with little feeling in the feet, or diabetes: this class does not suit this group.',
+    );
+  });
+
+  it('is told of each exercise where one of them may stay, and where there are only two', () => {
+    expect(cautions([...bands, 'loose-ankle-shake']).map((f) => f.itemIds.length)).toEqual([1, 1, 1, 1]);
+    expect(cautions(bands.slice(0, 2)).map((f) => f.itemIds.length)).toEqual([1, 1]);
+  });
+});
+
 describe('kit that is short', () => {
   it('is told in a sentence with its time, and answered with what the exercise itself names', () => {
     const setting = { brief: { people: 11, cupboard: { 'soft-ball': 3 } } };
