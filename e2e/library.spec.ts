@@ -62,6 +62,42 @@ test('an instructor makes an exercise with the keyboard and finds it in a class'
   expect(exercise.performance.phases[0]?.working.contacts.bigToe).toEqual({ contact: 'lift', meets: 'air' });
 });
 
+test('an own exercise says all that a built-in one says: counts, stand-ins, pressure, two wordings, a school’s own way', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/exercises/new?from=lean-and-shift');
+  await expect(page.getByLabel('Name, in plain words')).toHaveValue(/my way$/);
+  await page.getByLabel('Name, in plain words').fill('Quay lean');
+  await page.getByLabel('firm ball, how many').fill('2');
+  await page.getByLabel('firm ball, how many').blur();
+  await page.getByRole('combobox', { name: 'In place of firm ball' }).selectOption('roller');
+  await page.getByLabel('What roller in place of firm ball changes').fill('the whole width at once');
+  const phases = page.getByRole('region', { name: 'Phases' });
+  await phases.getByLabel('On the tool, % of weight').fill('35');
+  await phases.getByLabel('To the next spot, cm').fill('0.5');
+  await page.getByRole('button', { name: 'A school’s own way' }).click();
+  const variants = page.locator('nw-variants-editor');
+  const own = variants.locator('.variant').last();
+  await own.getByRole('combobox', { name: /^Question of variant/ }).selectOption('comfort');
+  await own.getByLabel('Action said here', { exact: true }).fill('Lean until it is just not nice.');
+  await own.getByLabel('Action said here, in anatomical words').fill('Load to mild discomfort.');
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByRole('heading', { name: 'Quay lean' })).toBeVisible();
+  const { exercise } = (await (await request.get('/api/exercises/quay-lean')).json()) as {
+    exercise: { performance: { kit: object[]; phases: { pressure: object }[] }; schoolVariants: object[] };
+  };
+  expect(exercise.performance.kit[0]).toMatchObject({
+    count: 2,
+    substitutes: expect.arrayContaining([{ kit: 'roller', changes: 'the whole width at once' }]),
+  });
+  expect(exercise.performance.phases[0]?.pressure).toEqual({ bodyWeightPercent: 35, shiftCm: 0.5 });
+  expect(exercise.schoolVariants.at(-1)).toMatchObject({
+    when: { comfort: 'mild-in-release' },
+    cues: { action: { plain: 'Lean until it is just not nice.', anatomical: 'Load to mild discomfort.' } },
+  });
+});
+
 test('a built-in exercise is changed, a class moves to it, and it returns to its original', async ({
   page,
   request,

@@ -162,4 +162,15 @@ test('talk stands in the class and on the floor, and spacers are worn through th
   await page.getByRole('button', { name: /Put it in the log/ }).click();
   await expect(page).toHaveURL(/\/log\//);
   await expect(page.getByRole('main')).toContainText('Shoes and socks off');
+
+  // what was noted is put right; a class that was none goes out of the log, and comes back
+  await page.getByRole('button', { name: /headcount/ }).click();
+  await page.getByLabel('A note for next time').fill('Spacers stayed on well.');
+  await page.getByRole('button', { name: 'Put it right' }).click();
+  await expect(page.getByText('Spacers stayed on well.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out of the log' }).click();
+  await expect(page).toHaveURL(/\/log$/);
+  await expect(page.getByRole('listitem').filter({ hasText: 'Shoes off first' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByText('Spacers stayed on well.')).toBeVisible();
 });

@@ -18,7 +18,7 @@ import { randomClass } from '../testing/random-class';
 import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
 import { buildTimeline, readyItem } from '../timeline';
 import { alternativesOf, asItIs } from './alternatives';
-import { reduce, replay, retime } from '../run';
+import { type RunEvent, reduce, replay, retime } from '../run';
 import { remainderOf } from './remainder';
 import { type Fit, bendOf, commandOf, fit, fitNow, landingSeconds } from './fit';
 import { dropWeight } from './search';
@@ -365,7 +365,7 @@ describe('a class that cannot fit', () => {
 
   it('has nothing to say of a class of none', () => {
     const found = fitNow({ plan: newPlan('empty-1', 'Empty', 600), find: () => null });
-    expect([found.fits, found.changes, found.obstacle]).toEqual([false, [], 'There is nothing in the class yet.']);
+    expect([found.fits, found.changes, found.obstacle]).toEqual([false, [], 'There is no exercise in the class yet.']);
   });
 });
 
@@ -411,6 +411,27 @@ describe('what is left of a class being taught', () => {
     );
     expect(retime(after).overSlotMs).toBeLessThanOrEqual(20_000);
     expect(after.boutIndex).toBe(state.boutIndex);
+  });
+});
+
+describe('what is left while something owed is made up', () => {
+  it('is what had not begun where the class goes on: not what is made up, nor what follows it in the plan', () => {
+    const { plan, find } = presses(3, {}, 256);
+    const event = (seq: number, atMs: number, of: RunEvent['event']): RunEvent => ({
+      runId: 'run-1',
+      deviceId: 'dev-1',
+      seq,
+      atMs,
+      event: of,
+    });
+    // the second item waits; two of its neighbour's presses on the right foot are done first
+    const events = [
+      event(0, 60_000, { kind: 'moved', bout: 2 }),
+      event(1, 61_000, { kind: 'made-up', bout: 1, fromMs: 24_000 }),
+    ];
+    const state = replay(plan, events, 62_000, find);
+    expect([state.status, state.boutIndex]).toEqual(['work', 1]);
+    expect([...remainderOf(state).only]).toEqual(['item-1', 'item-2']);
   });
 });
 

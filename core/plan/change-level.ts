@@ -1,5 +1,17 @@
 import { deepEqual } from 'fast-equals';
-import { type Dose, type DoseRange, fittingNumbers, kindOf, numberIn, sameKinds, tempoOf, withNumber } from '../dose';
+import {
+  type Dose,
+  type DosePart,
+  type DoseRange,
+  amountName,
+  fittingNumbers,
+  kindOf,
+  numberIn,
+  sameKinds,
+  tempoOf,
+  withNumber,
+  withRange,
+} from '../dose';
 import { type Exercise, type School, resolve } from '../exercise';
 import type { Item } from './plan';
 import { schoolDose } from './school-dose';
@@ -32,9 +44,17 @@ function held(dose: Dose, { most }: DoseRange, phases: number): Dose {
     const tempo = tempoOf(part);
     const timed = tempo && tempo.length !== phases ? (kindOf(part).atOwnTempo?.(part) ?? part) : part;
     if (cap?.kind !== part.kind) return timed;
-    return fittingNumbers(part).reduce(
+    const capped = fittingNumbers(part).reduce(
       (so, name) => (numberIn(so, name) > numberIn(cap, name) ? withNumber(so, name, numberIn(cap, name)) : so),
       timed,
     );
+    return heldRange(capped, numberIn(cap, amountName(cap)));
   });
+}
+
+/** A range with nothing in it over the most; where only one number is left of it, that is the dose. */
+function heldRange(part: DosePart, most: number): DosePart {
+  if (!part.range?.some((n) => n > most)) return part;
+  const left = [...new Set(part.range.map((n) => Math.min(n, most)))];
+  return withRange(part, left.length > 1 ? left : null);
 }

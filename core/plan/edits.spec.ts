@@ -91,6 +91,16 @@ describe('another level of an item', () => {
     expect(changeLevel(at({ dose: [reps(200)] }), rise, last!.id, defaultSchool)?.dose).toMatchObject([{ reps: most }]);
   });
 
+  it('holds a range to it as well: its upper end too, and one number where only one is left', () => {
+    const cap = last!.doses.most[0];
+    const most = cap?.kind === 'reps' ? cap.reps : 0;
+    const ranged = (usual: number, range: number[]) =>
+      changeLevel(at({ dose: [{ ...reps(usual), range }] }), rise, last!.id, defaultSchool)?.dose[0];
+    expect(ranged(4, [3, most + 10])).toMatchObject({ reps: 4, range: [3, most] });
+    expect(ranged(most + 5, [most, most + 5, most + 10])).toEqual(reps(most));
+    expect(ranged(4, [3, 5])).toMatchObject({ range: [3, 5] });
+  });
+
   it('keeps the school’s way of dosing: by feel stays by feel', () => {
     const felt = { ...defaultSchool, dose: 'until-felt' as const };
     expect(changeLevel(at({}, felt), rise, last!.id, felt)?.dose).toMatchObject([{ kind: 'byFeel' }]);

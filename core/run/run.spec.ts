@@ -9,7 +9,7 @@ import { boutsOf } from './bout';
 import { following, momentOf } from './moment';
 import { owed, owedNow, retime } from './retime';
 import { tonesOf } from './tones';
-import { type RunState, advanceTo, counting, currentBout, replay, startRun } from './run';
+import { type RunState, advanceTo, counting, currentBout, replay, startRun, workMsOf } from './run';
 
 const press = sampleExercise('press');
 const rise = sampleExercise('rise', { sidePattern: 'both', position: 'standing' });
@@ -383,6 +383,18 @@ describe('what one foot owes is owed at once (practice)', () => {
     const after = at(made, 50_001);
     expect([after.boutIndex, after.status, owed(after), owedNow(after)]).toEqual([2, 'ready', [], null]);
     expect(after.records.at(-1)).toMatchObject({ feet: 'right', unitsDone: 3 });
+  });
+
+  it('sounds its tones from where the count goes on', () => {
+    const made = [...short, [38_000, { kind: 'made-up', bout: 1, fromMs: 12_000 }] as const];
+    const now = at(made, 39_000);
+    const bout = currentBout(now)!;
+    const coming = tonesOf(bout).filter((tone) => tone.workMs > workMsOf(now));
+    expect(coming.map((t) => [t.kind, t.workMs])).toEqual([
+      ['rep', 16_000],
+      ['rep', 20_000],
+      ['end', 24_000],
+    ]);
   });
 
   it('keeps the clock of the class while it is made up: the rest is still to come, and comes that much later', () => {

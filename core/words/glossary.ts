@@ -136,6 +136,11 @@ export const glossary: readonly Term[] = [
   teaching('set-up, second set-up', 'From naming the exercise to the first rep; the same for the other foot.'),
   teaching('transition', 'Leaving one item for the next: position, kit, floor, facing, band.'),
   teaching('talk before, talk over', 'Talk that costs time; talk that runs beside the work.'),
+  teaching(
+    'talk or a pause',
+    'Talk of its own among the items: opening, shoes off, closing. It ends when the teacher taps.',
+  ),
+  teaching('worn beside the work', 'Put on, kept on the feet through the exercises that follow, and taken off.'),
   teaching('compare', 'Standing on both feet between the two sides.'),
   teaching(
     're-check',
