@@ -7,6 +7,7 @@ import { cueOf, following, momentOf, talkOf, wearingOf, wornNow } from './moment
 import { reportOf } from './report';
 import { retime } from './retime';
 import { currentBout, replay } from './run';
+import { tonesOf } from './tones';
 
 const press = sampleExercise('press', { sidePattern: 'both' });
 const spacers = sampleExercise('spacers', { sidePattern: 'both', kit: [kit('toe-spacers')], setup: 'fiddly' });
@@ -86,7 +87,8 @@ describe('what is worn, on the floor', () => {
     expect(cueOf(states[3]!, null)).toContain('the skin is even in colour');
   });
 
-  it('goes on to the next as soon as it is on: there is nothing to count', () => {
+  it('goes on to the next as soon as it is on: there is nothing to count, and nothing sounds', () => {
+    expect(tonesOf(currentBout(at(plan, 0))!)).toEqual([]);
     const on = at(plan, 30_000, [0, go], [20_000, go]);
     expect([on.status, currentBout(on)?.itemId]).toEqual(['ready', 'item-a']);
     expect(reportOf(on).notReached).not.toContain('item-s');

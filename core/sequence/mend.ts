@@ -1,7 +1,7 @@
 import { type Execution, differsFrom, resolve, startingExecution, startingRung, withSubstitutes } from '../exercise';
 import { floorSuits, kitNames } from '../kit';
 import { likeness } from '../library';
-import { type Item, itemsOf, newItem, rechecksOf, schoolDose } from '../plan';
+import { type Item, newItem, rechecksOf, schoolDose } from '../plan';
 import { surfaceFor } from '../timeline';
 import type { Entry, Mend, Offer, ReviewContext } from './rule';
 
@@ -64,8 +64,7 @@ export function addedAtLevel(
   return null;
 }
 
-/** Puts another exercise of the library in the place of an item; its re-checks look at that one then, and what was worn
- * up to it is worn up to that one. */
+/** Puts another exercise of the library in the place of an item; its re-checks look at that one then. */
 function swapped(context: ReviewContext, entry: Entry, offer: Offer): Mend {
   const item = newItem(context.nextId(), offer.exercise, offer.revision, context.school);
   const index = entry.block.items.findIndex((i) => i.id === entry.item.id);
@@ -80,9 +79,6 @@ function swapped(context: ReviewContext, entry: Entry, offer: Offer): Mend {
           itemId: id,
           change: { recheck: { of: item.id } },
         })),
-        ...itemsOf(context.plan)
-          .filter(({ wornUntil }) => wornUntil === entry.item.id)
-          .map(({ id }) => ({ type: 'edit-item' as const, itemId: id, change: { wornUntil: item.id } })),
         { type: 'remove-item', itemId: entry.item.id },
       ],
     },

@@ -18,7 +18,7 @@ import {
 import { buildTimeline } from '../timeline';
 import { type Finding, contextOf, foundBy } from './finding';
 import { review, rules } from './review';
-import { type OtherDose, judgeOrder } from './rule';
+import { type Offer, type OtherDose, judgeOrder } from './rule';
 
 const offers = catalogue.map((exercise, i) => ({ exercise, revision: i.toString(16).padStart(16, '0') }));
 const find = (revision: string) => offers.find((o) => o.revision === revision)?.exercise ?? null;
@@ -356,8 +356,46 @@ describe('what is not a fault (practice)', () => {
     expect([worked?.includes('arch-third'), eased?.includes('arch-third')]).toEqual([true, false]);
   });
 
+  it('the relief is none of three items running that load one part', () => {
+    const plan = classOf(['heel-to-ball-rock', short('two-foot-rise'), short('ball-held-rise')]);
+    const asRelief = { ...catalogue.find((e) => e.id === 'ball-held-rise')!, relief: true };
+    const of = (revision: string) => (find(revision)?.id === asRelief.id ? asRelief : find(revision));
+    const rules = (found: typeof find) =>
+      review({ plan, timeline: buildTimeline({ plan, find: found }), library: offers, nextId: () => 'added-1' }).map(
+        (f) => f.rule,
+      );
+    expect([rules(find).includes('region-run'), rules(of).includes('region-run')]).toEqual([true, false]);
+  });
+
   it('three band items in one go: the band is placed once', () => {
     expect(broken(['waist-loop-turn-in', 'waist-loop-turn-out', 'waist-loop-odd-angles'])).not.toContain('region-run');
+  });
+});
+
+describe('what is worn through exercises that must go', () => {
+  const concerned: Setting = { brief: { concerns: ['sore-knees'] } };
+  const dressed = (until: boolean): Plan => {
+    const plan = classOf(['toe-spacer-wear', 'tucked-toes-heel-sit', 'loose-ankle-shake'], concerned);
+    const [block] = plan.blocks;
+    const items = itemsOf(plan).map((item, i) => (i === 0 && until ? { ...item, wornUntil: 'item-1' } : item));
+    return { ...plan, blocks: [{ ...block!, items }] };
+  };
+  const mendOf = (plan: Plan, library: readonly Offer[]) =>
+    review({ plan, timeline: buildTimeline({ plan, find }), library, nextId: () => 'added-1' })
+      .find((f) => f.rule === 'caution')
+      ?.mend();
+
+  it('no mend ends the wearing: leaving out the only one it is worn through is not offered', () => {
+    expect(mendOf(dressed(false), [])?.words).toBe('Leave it out');
+    expect(mendOf(dressed(true), [])).toBeNull();
+  });
+
+  it('another exercise in the place of the one it is worn up to: it is worn up to that one', () => {
+    const plan = dressed(true);
+    const mend = mendOf(plan, offers);
+    const done = mend && applyCommand(plan, mend.command);
+    if (!done?.ok) throw new Error('no mend');
+    expect(itemsOf(done.value)[0]?.wornUntil).toBe('added-1');
   });
 });
 

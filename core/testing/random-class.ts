@@ -79,7 +79,7 @@ export function randomClass(
   });
   const withTalk = (list: readonly Item[]): AnyItem[] =>
     list.flatMap((item): AnyItem[] =>
-      talks && roll(4) === 0
+      talks && roll(2) === 0
         ? [{ kind: 'talk', id: `talk-${item.id}`, name: 'Talk', seconds: 5 + roll(60), note: '' }, item]
         : [item],
     );

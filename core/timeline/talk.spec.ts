@@ -1,8 +1,11 @@
-import { reps, timed } from '../dose';
+import { counts, reps, timed } from '../dose';
+import { catalogue } from '../exercise/catalogue';
 import { kit } from '../exercise/catalogue/author';
 import { type AnyItem, type Block, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
 import { sampleExercise, sampleRevision, timelineOf } from '../testing/sample';
+import { optionWindows } from './option-window';
 import { taughtOrder } from './taught-order';
+import { mayRunOn } from './visit';
 
 const press = sampleExercise('press');
 const spacers = sampleExercise('spacers', { sidePattern: 'both', kit: [kit('toe-spacers')], setup: 'fiddly' });
@@ -74,6 +77,49 @@ describe('what is worn beside the work, in the time of a class', () => {
       'set-up': (pace.fiddlyKnownSetupSeconds + pace.secondFiddlySetupSeconds) * 1000,
     });
     expect(own.visits).toHaveLength(2);
+  });
+
+  it('is not shown with a slow first rep, however new it is, nor put on one foot after the other', () => {
+    const each = { ...newItem('item-s', press, sampleRevision(0)), dose: [reps(5)], familiarity: 'new' } as const;
+    for (const flow of ['by-exercise', 'by-foot'] as const) {
+      const made = [{ ...each, dose: [...each.dose], wornUntil: 'item-a' }, pressed('item-a')];
+      const { events, items: times } = timed_(made, { flow });
+      const own = times.find((i) => i.itemId === 'item-s')!;
+      expect(own.visits.map((v) => v.feet)).toEqual(['both', 'both']);
+      expect(events.filter((e) => e.itemId === 'item-s').map((e) => e.kind)).not.toContain('demonstration');
+    }
+  });
+
+  it('is taken off between two pieces of music: the first ends on its second before', () => {
+    const danced = (id: string, change: object = {}) => ({
+      ...newItem(id, press, sampleRevision(0)),
+      dose: [counts(3, 7, 110)],
+      sides: { mode: 'one-foot', side: 'left' } as const,
+      ...change,
+    });
+    const runs = [danced('item-a'), danced('item-b', { musicRunsOn: true })];
+    const { worn: beside, events } = timed_([worn('item-s', 'item-a'), ...runs]);
+    expect(beside[0]!.endMs % 1000).toBe(0);
+    expect(events.filter((e) => e.kind === 'take-off')).toHaveLength(1);
+    const [mayNot, may, other] = [
+      planOf([danced('item-a'), talk('item-t', 30), danced('item-b')]),
+      planOf([danced('item-a'), danced('item-b')]),
+      planOf([danced('item-a'), danced('item-b', { dose: [counts(3, 7, 96)] })]),
+    ].map((plan) => mayRunOn(plan, 'item-b'));
+    expect([mayNot, may, other]).toEqual([false, true, false]);
+  });
+
+  it('has no easier or harder option: everybody wears it as long', () => {
+    const exercise = catalogue.find((e) => e.id === 'toe-spacer-wear')!;
+    const item = { ...newItem('item-s', exercise, sampleRevision(0)), easier: { rungId: 'short' } };
+    const of = (wornUntil: string | null) => {
+      const made = planOf([
+        { ...item, wornUntil },
+        { ...pressed('item-a'), revision: sampleRevision(1) },
+      ]);
+      return optionWindows(made, timelineOf(made, [exercise, press]).items[0]!);
+    };
+    expect([of(null).length, of('item-a').length]).toEqual([1, 0]);
   });
 
   it('lies beside the work from the one to the other', () => {
