@@ -358,6 +358,16 @@ describe('a class that cannot fit', () => {
     expect(found.removals).toEqual([]);
   });
 
+  it('says what talk takes: it is left as it is', () => {
+    const { plan, find } = presses(2, {}, 60);
+    const [block] = plan.blocks;
+    const talk = { kind: 'talk', id: 'item-t', name: 'Opening', seconds: 150, note: '' } as const;
+    const found = fitNow({ plan: { ...plan, blocks: [{ ...block!, items: [talk, ...block!.items] }] }, find });
+    expect(found.obstacle).toContain('Talk of its own takes 2:30; fit leaves it as it is.');
+    expect(itemsOf(found.plan)).toHaveLength(2);
+    expect(found.plan.blocks[0]?.items[0]).toEqual(talk);
+  });
+
   it('says when there is time that no dose can fill, and comes as near as it can', () => {
     const { plan, find } = presses(1, {}, 600);
     const found = fitNow({ plan, find });

@@ -1,6 +1,15 @@
 import { deepEqual } from 'fast-equals';
 import type { Dose } from '../dose';
-import { type Item, type Plan, type PlanCommand, applyCommand, exercisesIn, findItem, itemsOf } from '../plan';
+import {
+  type Item,
+  type Plan,
+  type PlanCommand,
+  allItemsOf,
+  applyCommand,
+  exercisesIn,
+  findItem,
+  itemsOf,
+} from '../plan';
 import { sayTime } from '../say-time';
 import { type FindRevision, type Timeline, type TimelineEvent, buildTimeline, readyItem, slotFit } from '../timeline';
 import type { Landing } from './chain';
@@ -296,8 +305,10 @@ function obstacleOf(plan: Plan, missMs: number, ownMs: ReadonlyMap<string, numbe
     locked.length === 0
       ? ''
       : ` ${locked.length === 1 ? 'One item is' : `${locked.length} items are`} locked and take ${sayTime(lockedMs)}.`;
+  const talkMs = allItemsOf(plan).reduce((ms, item) => ms + (item.kind === 'talk' ? item.seconds * 1000 : 0), 0);
+  const talk = talkMs > 0 ? ` Talk of its own takes ${sayTime(talkMs)}; fit leaves it as it is.` : '';
   return missMs > 0
-    ? `Every dose that may change is at its least, and it is still too long.${locks}`
+    ? `Every dose that may change is at its least, and it is still too long.${locks}${talk}`
     : `Every dose that may change is at its most, and there is still time.${locks}`;
 }
 

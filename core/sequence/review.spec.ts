@@ -10,6 +10,7 @@ import {
   type Plan,
   type PlanCommand,
   applyCommand,
+  findItem,
   itemsOf,
   newBlock,
   newItem,
@@ -488,7 +489,15 @@ describe('a finding', () => {
     },
   );
 
-  /** Any class that somebody could plan: any exercises, floor, footwear and concerns, foot by foot or not, re-checks in it. */
+  const after = (plan: Plan, command: PlanCommand): Plan => {
+    const done = applyCommand(plan, command);
+    if (!done.ok) throw new Error(done.error.code);
+    return done.value;
+  };
+  /** Worn before, and through nothing now. */
+  const isTakenOffAtOnce = (plan: Plan, itemId: string) => findItem(plan, itemId)?.item.wornUntil === null;
+
+  /** Any class that somebody could plan: any exercises, floor, footwear, concerns, foot by foot or not, a re-check, talk, spacers. */
   const anyClass = fc
     .record({
       picked: fc.uniqueArray(fc.nat({ max: offers.length - 1 }), { minLength: 3, maxLength: 8 }),
@@ -497,23 +506,29 @@ describe('a finding', () => {
       footwear: fc.constantFrom('bare' as const, 'socks' as const),
       flow: fc.constantFrom('by-exercise' as const, 'by-foot' as const),
       drill: fc.nat({ max: 7 }),
+      talkAt: fc.option(fc.nat({ max: 7 })),
+      wears: fc.boolean(),
     })
-    .map(({ picked, floor, concerns, footwear, flow, drill }): Plan => {
+    .map(({ picked, floor, concerns, footwear, flow, drill, talkAt, wears }): Plan => {
       const entries = picked.map((at) => offers[at]?.exercise.id ?? '');
       const of = drill % picked.length;
       const again: Entry = ['walk-and-compare', { recheck: { of: `item-${of}` } }];
       const plan = classOf([...entries, again], { brief: { floor, concerns }, school: { footwear }, flow });
-      const settled = applyCommand(plan, { type: 'edit-class', change: {} });
-      if (!settled.ok) throw new Error(settled.error.code);
-      return settled.value;
+      const spacers = offers.find((o) => o.exercise.id === 'toe-spacer-wear')!;
+      const worn = {
+        ...newItem('item-worn', spacers.exercise, spacers.revision, plan.school),
+        wornUntil: `item-${of}`,
+      };
+      const talk = { kind: 'talk', id: 'item-talk', name: 'Why feet', seconds: 40, note: '' } as const;
+      const commands: PlanCommand[] = [
+        { type: 'edit-class', change: {} },
+        ...(talkAt === null ? [] : [{ type: 'add-item', item: talk, blockId: 'block-1', index: talkAt } as const]),
+        ...(wears ? [{ type: 'add-item', item: worn, blockId: 'block-1', index: 0 } as const] : []),
+      ];
+      return commands.reduce(after, plan);
     });
   const ranks = ['hard', 'soft', 'note'];
   const lengthOf = (plan: Plan) => buildTimeline({ plan, find }).totalMs;
-  const after = (plan: Plan, command: PlanCommand): Plan => {
-    const done = applyCommand(plan, command);
-    if (!done.ok) throw new Error(done.error.code);
-    return done.value;
-  };
   const recheckOf = (item: AnyItem | undefined) => (item?.kind === 'exercise' ? item.recheck : null);
   /** Each re-check that names a drill stands right behind it, or behind another re-check of it. */
   const parted = (plan: Plan) => {
@@ -560,7 +575,14 @@ describe('a finding', () => {
           ).toEqual([]);
           expect(lengthOf(mended) - lengthOf(plan)).toBe(mend.deltaMs);
           const adrift = itemsOf(mended).filter((i) => i.recheck?.of === null && rechecks.has(i.id));
-          expect([finding.rule, mend.words, parted(mended), adrift]).toEqual([finding.rule, mend.words, false, []]);
+          const isBare = itemsOf(plan).some(({ id, wornUntil }) => wornUntil !== null && isTakenOffAtOnce(mended, id));
+          expect([finding.rule, mend.words, parted(mended), adrift, isBare]).toEqual([
+            finding.rule,
+            mend.words,
+            false,
+            [],
+            false,
+          ]);
         }
       }),
       { numRuns: 250, seed: 11 },

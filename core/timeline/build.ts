@@ -86,6 +86,8 @@ class Builder {
   /** How far the work of each item strays, see `likely.ts`. */
   private readonly strays = new Map<string, number>();
   private readonly problems: TimelineProblem[] = [];
+  /** What is worn up to an item, by that item's id. */
+  private readonly wornUntil = new Map<string, readonly string[]>();
   /** What is worn at this moment, and since when. */
   private readonly putOn = new Map<string, number>();
   private readonly worn: WornTime[] = [];
@@ -100,6 +102,9 @@ class Builder {
   constructor(private readonly input: TimelineInput) {
     this.pace = input.plan.pace;
     this.ways = input.plan;
+    for (const { id, wornUntil } of itemsOf(input.plan)) {
+      if (wornUntil !== null) this.wornUntil.set(wornUntil, [...(this.wornUntil.get(wornUntil) ?? []), id]);
+    }
   }
 
   build(): Timeline {
@@ -117,7 +122,7 @@ class Builder {
       const stretches = stretchesOf(block, ready);
       stretches.forEach((stretch, i) => {
         const next = stretches[i + 1];
-        const off = stretch.kind === 'item' ? this.wornUntil(stretch, stretches.slice(i + 1)) : [];
+        const off = stretch.kind === 'item' ? this.takenOff(stretch, stretches, i) : [];
         this.stretch(stretch, off.length === 0 && next?.kind === 'item' && next.runsOn);
         for (const worn of off) this.takeOff(worn);
       });
@@ -127,12 +132,17 @@ class Builder {
   }
 
   /** What is taken off behind a stretch: it was worn up to its item, and that does not come again. */
-  private wornUntil({ visits }: Extract<Stretch, { kind: 'item' }>, later: readonly Stretch[]): string[] {
-    const id = visits[0]?.ready.item.id;
-    if (later.some((s) => s.kind === 'item' && s.visits.some((v) => v.ready.item.id === id))) return [];
-    return itemsOf(this.input.plan).flatMap((item) =>
-      item.wornUntil !== null && item.wornUntil === id && this.putOn.has(item.id) ? [item.id] : [],
-    );
+  private takenOff(
+    { visits }: Extract<Stretch, { kind: 'item' }>,
+    all: readonly Stretch[],
+    at: number,
+  ): readonly string[] {
+    const id = visits[0]?.ready.item.id ?? '';
+    const worn = this.wornUntil.get(id);
+    const comesAgain = () =>
+      all.slice(at + 1).some((s) => s.kind === 'item' && s.visits.some((v) => v.ready.item.id === id));
+    if (!worn || comesAgain()) return [];
+    return worn.filter((itemId) => this.putOn.has(itemId));
   }
 
   /** Taking off what was worn: as long as setting up the second foot of its kind. */
