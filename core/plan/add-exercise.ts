@@ -1,7 +1,7 @@
 import { timed } from '../dose';
-import type { Exercise, Family } from '../exercise';
-import type { PlanCommand } from './command';
+import type { CheckId, Exercise, Family } from '../exercise';
 import { type NextId, newBlock, newItem } from './make';
+import { type Addition, addedAt, placeFor } from './place';
 import { type AnyItem, type Item, type Plan, exercisesIn, findAny, findItem } from './plan';
 
 /** What a block of each family is usually called. */
@@ -18,12 +18,6 @@ const blockNames: Readonly<Record<Family, string>> = {
   impact: 'Jump',
   close: 'Close',
 };
-
-/** An edit that adds an item, and the item it adds. */
-export interface Addition {
-  readonly command: PlanCommand;
-  readonly itemId: string;
-}
 
 /**
  * Where a picked exercise goes: after the selected item; where that ends its block and the family differs, into a
@@ -81,6 +75,19 @@ export function addRecheck(
     command: { type: 'add-item', item, blockId: found.block.id, index: found.index + 1 },
     itemId: item.id,
   };
+}
+
+/** A named check as an item: on the exercise it is taken with, right after what is selected. */
+export function addCheck(
+  plan: Plan,
+  selectedId: string | null,
+  check: CheckId,
+  exercise: Exercise,
+  revision: string,
+  nextId: NextId,
+): Addition {
+  const item: Item = { ...newItem(nextId(), exercise, revision, plan.school), check };
+  return addedAt(plan, placeFor(plan, selectedId, 'here'), item, 'Look', nextId);
 }
 
 /**

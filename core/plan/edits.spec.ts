@@ -95,7 +95,7 @@ describe('another level of an item', () => {
     const cap = last!.doses.most[0];
     const most = cap?.kind === 'reps' ? cap.reps : 0;
     const ranged = (usual: number, range: number[]) =>
-      changeLevel(at({ dose: [{ ...reps(usual), range }] }), rise, last!.id, defaultSchool)?.dose[0];
+      changeLevel(at({ dose: [{ ...reps(usual), range }] }), rise, last!.id, defaultSchool)?.dose?.[0];
     expect(ranged(4, [3, most + 10])).toMatchObject({ reps: 4, range: [3, most] });
     expect(ranged(most + 5, [most, most + 5, most + 10])).toEqual(reps(most));
     expect(ranged(4, [3, 5])).toMatchObject({ range: [3, 5] });

@@ -9,6 +9,7 @@ export * from './make';
 export * from './move-by-one';
 export * from './offer-levels';
 export * from './pace';
+export { type Addition } from './place';
 export * from './plan';
 export * from './read-plan';
 export * from './school-dose';

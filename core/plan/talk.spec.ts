@@ -1,6 +1,8 @@
+import { checks } from '../exercise';
+import { catalogue } from '../exercise/catalogue';
 import { sampleExercise, sampleRevision } from '../testing/sample';
 import { type UsualTalk, addTalk, usualTalks } from './add-talk';
-import { addAgain } from './add-exercise';
+import { addAgain, addCheck } from './add-exercise';
 import { type PlanCommand, applyCommand } from './command';
 import { copyOfPlan, newBlock, newItem, newPlan } from './make';
 import { moveByOne } from './move-by-one';
@@ -89,6 +91,26 @@ describe('talk of its own', () => {
     expect(applyCommand(full, addTalk(full, null, usual('last'), nextId).command)).toMatchObject({
       error: { code: 'too-many-items' },
     });
+  });
+});
+
+describe('a named check', () => {
+  const exercise = sampleExercise('wall');
+  const add = (on: Plan, selected: string | null) =>
+    addCheck(on, selected, 'knee-to-wall', exercise, sampleRevision(1), nextId);
+
+  it('stands in a class as an item: the exercise it is taken with, right after what is selected', () => {
+    const { command, itemId } = add(plan, 'item-c');
+    const made = done(command);
+    expect(order(made)).toBe(`a t b c ${itemId} | d`);
+    expect(itemsOf(made)[3]).toMatchObject({ exerciseId: 'wall', check: 'knee-to-wall' });
+    const empty = newPlan('class-2', 'Nothing yet', 600);
+    expect(done(add(empty, null).command, empty).blocks.map((b) => b.name)).toEqual(['Look']);
+  });
+
+  it('is taken with an exercise that there is, each of them', () => {
+    const known = new Set(catalogue.map((e) => e.id));
+    expect(Object.values(checks).filter(({ takenWith }) => !known.has(takenWith))).toEqual([]);
   });
 });
 

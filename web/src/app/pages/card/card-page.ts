@@ -18,9 +18,9 @@ import { type ItemTime, putOut, slotFit, taughtOrder } from '@core/timeline';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
-import { doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
+import { breathWords, doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
 import { levelLines, levelWords } from '../../parts/saying/level-words';
-import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
+import { cautionsFor, checks, concernNames, takeOffWords } from '@core/exercise';
 import { type Item, type Plan, findAny } from '@core/plan';
 import { putOutWords } from '../../parts/saying/kit-words';
 
@@ -151,10 +151,10 @@ export class CardPage implements OnInit {
       order: sideOrder(plan, time),
       kit: execution.kit.map((need) => kitNames[need.kit]).join(', '),
       cue: item.cues.action ?? execution.cues.action[words],
-      breath: item.cues.breath ?? execution.cues.breath?.[words] ?? '',
+      breath: breathWords(plan, item, execution),
       fault: fault ? `${fault.seen}: “${fault.say}”` : '',
       caution: caution ? `${concernNames[caution.concern]}: ${caution.words}` : '',
-      note: item.note,
+      note: [item.check ? `Check: ${checks[item.check].name}.` : '', item.note].filter((w) => w !== '').join(' '),
     };
   }
 

@@ -48,7 +48,7 @@ import { BrowserStore } from '../../data/browser-store';
 import { Footprints } from '../../parts/footprints/footprints';
 import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
-import { doseWords, nameOf } from '../../parts/saying/item-words';
+import { breathWords, doseWords, nameOf, tempoWords } from '../../parts/saying/item-words';
 import { levelLines } from '../../parts/saying/level-words';
 import { cautionsFor, checks, concernNames, takeOffWords } from '@core/exercise';
 import { viewWords } from '../../parts/saying/fault-words';
@@ -212,6 +212,25 @@ export class FloorPage implements OnInit, OnDestroy {
     return state && id !== null ? (findItem(state.plan, id)?.item ?? null) : null;
   });
   protected readonly note = computed(() => this.item()?.note ?? '');
+  /** How it is done beside the dose: the tempo, the breath, the check that is taken with it. */
+  protected readonly how = computed(() => {
+    const state = this.store.state();
+    const [item, execution] = [this.item(), this.itemTime()?.execution];
+    if (!state || !item || !execution || this.wearing() !== null) return [];
+    const check = item.check && !item.recheck ? checks[item.check].name : '';
+    return [
+      { label: 'check', words: check },
+      { label: 'tempo', words: tempoWords(item, execution) },
+      { label: 'breath', words: breathWords(state.plan, item, execution) },
+    ].filter(({ words }) => words !== '');
+  });
+  /** What the breath does in the phase that is counted; empty where it is left alone. */
+  protected readonly breath = computed(() => {
+    const phase = this.moment()?.phase;
+    return this.moment()?.event.activity !== 'work' || !phase || phase.breath === 'free'
+      ? ''
+      : `breathe ${phase.breath}`;
+  });
   /** A look again asks what it shows, on each foot. */
   protected readonly recheck = computed(() => {
     const state = this.store.state();

@@ -1,4 +1,4 @@
-import { phasesMsOf, sayDose } from '@core/dose';
+import { phasesMsOf, sayDose, tempoOf } from '@core/dose';
 import type { Execution } from '@core/exercise';
 import { type Block, type Item, type Plan, findAny, findItem, otherSide, wornThrough } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
@@ -61,6 +61,14 @@ export function itemWords(plan: Plan, time: ItemTime): string {
   const words = [nameOf(plan, time), `from ${sayTime(time.startMs)}`, `lasts ${sayTime(time.totalMs)}`];
   return [...words, isTalk ? 'talk' : doseWords(plan, time)].join(', ');
 }
+
+/** The tempo, where the teacher gave one; the exercise's own goes without saying. */
+export const ownTempoWords = (item: Item, execution: Execution): string =>
+  item.dose.some((part) => tempoOf(part) !== null) ? tempoWords(item, execution) : '';
+
+/** What is said of the breath: the teacher's words, else the exercise's; empty where it is left alone. */
+export const breathWords = (plan: Plan, item: Item, { cues }: Execution): string =>
+  item.cues.breath ?? cues.breath?.[plan.school.words] ?? '';
 
 /** What an easier or harder option does in the window of the main level: "8 reps, each foot, then 12 s rest". */
 export function optionWords({ dose, restMs, tooLong, execution }: OptionWindow): string {

@@ -32,6 +32,23 @@ describe('the rows of the running order', () => {
     });
   });
 
+  it('show what the teacher keeps in mind: an own tempo, the breath, the check, the note; nothing where there is none', () => {
+    const plain = rowsOf(planOf(work([pressed('item-a')])))[0]!.rows[0]!;
+    expect([plain.said, plain.marks]).toEqual(['', []]);
+    const rise = sampleExercise('rise', {}, [2, 1, 3]);
+    const item = {
+      ...newItem('item-a', rise, sampleRevision(0)),
+      dose: [{ ...reps(5), tempoSeconds: [2, 2, 4] }],
+      cues: { breath: 'Out on the way up.' },
+      note: 'Count aloud.',
+      check: 'knee-to-wall' as const,
+    };
+    const plan = planOf(work([item]));
+    const [row] = orderBlocks(plan, timelineOf(plan, [rise]), [])[0]!.rows;
+    expect(row!.said).toBe('2 s phase a, 2 s phase b, 4 s phase c · Out on the way up. · Count aloud.');
+    expect(row!.marks).toEqual(['check: knee to the wall, heel down']);
+  });
+
   it('say how long something is worn, through how much, and under which row it comes off', () => {
     const rows = rowsOf(planOf(work([worn, pressed('item-a'), pressed('item-b'), pressed('item-c')])))[0]!.rows;
     expect(rows[0]!.dose).toMatch(/^worn through 2 exercises, \d:\d\d$/);

@@ -1,10 +1,10 @@
 import type { Block, Item, Plan } from '@core/plan';
 import { findItem } from '@core/plan';
-import { takeOffWords } from '@core/exercise';
+import { checks, takeOffWords } from '@core/exercise';
 import { sayTime } from '@core/say-time';
 import type { Finding } from '@core/sequence';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
-import { doseWords, flowWords, nameOf, sideOrder } from '../../../parts/saying/item-words';
+import { breathWords, doseWords, flowWords, nameOf, ownTempoWords, sideOrder } from '../../../parts/saying/item-words';
 import { type LevelLine, levelLines } from '../../../parts/saying/level-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 
@@ -18,6 +18,8 @@ export interface OrderRow {
   /** The dose; of talk, what there is to say. */
   readonly dose: string;
   readonly order: string;
+  /** A tempo of the teacher's own, the breath, the note to oneself. */
+  readonly said: string;
   readonly levels: readonly LevelLine[];
   /** What else is to know of it in a word or two: "locked", "can go", "new to them". */
   readonly marks: readonly string[];
@@ -96,6 +98,7 @@ export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly F
           talk: item.kind === 'talk',
           dose: item.kind === 'talk' ? item.note : '',
           order: '',
+          said: '',
           levels: [],
           marks: [],
           isNew: '',
@@ -116,14 +119,24 @@ function exerciseRow(plan: Plan, timeline: Timeline, item: Item, time: ItemTime)
   return {
     dose: worn ? `${dose}, ${sayTime(worn.endMs - worn.startMs)}` : dose,
     order: sideOrder(plan, time),
+    said: saidWords(plan, item, time),
     levels: levelLines(plan, time),
     marks: [
       ...(item.locked ? ['locked'] : []),
       ...(item.priority === 1 ? ['can go'] : []),
       ...(item.recheck ? [item.recheck.of === null ? 'looks again' : 'looks again at it'] : []),
+      ...(item.check ? [`check: ${checks[item.check].name}`] : []),
     ],
     isNew: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
     follows: (item.recheck?.of ?? null) !== null,
     school: time.execution ? otherSchool(time.execution.exercise, plan.school) : '',
   };
+}
+
+/** What the teacher has to keep in mind beside the dose, in a line. */
+function saidWords(plan: Plan, item: Item, { execution }: ItemTime): string {
+  if (!execution) return item.note;
+  return [ownTempoWords(item, execution), breathWords(plan, item, execution), item.note]
+    .filter((words) => words !== '')
+    .join(' · ');
 }

@@ -29,6 +29,7 @@ import {
   type PlanCommand,
   type UsualTalk,
   addAgain,
+  addCheck,
   addRecheck,
   addTalk,
   allItemsOf,
@@ -41,6 +42,7 @@ import {
 } from '@core/plan';
 import type { Finding } from '@core/sequence';
 import type { Timeline } from '@core/timeline';
+import { CheckId, checks } from '@core/exercise';
 import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
@@ -206,6 +208,17 @@ export class RunningOrder {
 
   protected addTalk(usual: UsualTalk): void {
     this.take(addTalk(this.plan(), this.selected(), usual, newId));
+  }
+
+  protected readonly checkChoices = CheckId.options.map((id) => ({ id, words: checks[id].name }));
+
+  /** A named check, on the exercise it is taken with. */
+  protected addCheck(check: CheckId): void {
+    const { takenWith } = checks[check];
+    const found = [...this.store.known().values()].find((r) => r.exercise.id === takenWith && !r.removed);
+    if (found) this.take(addCheck(this.plan(), this.selected(), check, found.exercise, found.revision, newId));
+    else
+      this.toasts.refused(`The exercise it is taken with, “${takenWith}”, is not in the library. Put it back first.`);
   }
 
   /** Levels beside every exercise that has them and none offered yet, in one step. */
