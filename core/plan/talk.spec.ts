@@ -1,4 +1,5 @@
-import { checks } from '../exercise';
+import { sayDose } from '../dose';
+import { type CheckId, checks } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import { sampleExercise, sampleRevision } from '../testing/sample';
 import { type UsualTalk, addTalk, usualTalks } from './add-talk';
@@ -106,6 +107,18 @@ describe('a named check', () => {
     expect(itemsOf(made)[3]).toMatchObject({ exerciseId: 'wall', check: 'knee-to-wall' });
     const empty = newPlan('class-2', 'Nothing yet', 600);
     expect(done(add(empty, null).command, empty).blocks.map((b) => b.name)).toEqual(['Look']);
+  });
+
+  it('is taken once on each foot: reps until form goes, a stand until the foot comes down', () => {
+    const taken = (check: CheckId) => {
+      const of = catalogue.find((e) => e.id === checks[check].takenWith)!;
+      const { command } = addCheck(plan, 'item-c', check, of, sampleRevision(1), nextId);
+      const item = itemsOf(done(command))[3];
+      return sayDose(item?.dose ?? [], 'each');
+    };
+    expect(taken('knee-to-wall')).toBe('1 rep, each foot');
+    expect(taken('rises-to-loss-of-form')).toMatch(/^\d+ reps until form goes, each foot$/);
+    expect(taken('one-leg-stand')).toMatch(/^\d+ s until the foot comes down, each foot$/);
   });
 
   it('is taken with an exercise that there is, each of them', () => {

@@ -212,17 +212,20 @@ export class FloorPage implements OnInit, OnDestroy {
     return state && id !== null ? (findItem(state.plan, id)?.item ?? null) : null;
   });
   protected readonly note = computed(() => this.item()?.note ?? '');
-  /** How it is done beside the dose: the tempo, the breath, the check that is taken with it. */
+  /** How it is done beside the dose, before it begins: the breath, the check that is taken with it. */
   protected readonly how = computed(() => {
     const state = this.store.state();
     const [item, execution] = [this.item(), this.itemTime()?.execution];
-    if (!state || !item || !execution || this.wearing() !== null) return [];
+    if (!state || !item || !execution || this.wearing() !== null || this.moment() !== null) return [];
     const check = item.check && !item.recheck ? checks[item.check].name : '';
     return [
       { label: 'check', words: check },
-      { label: 'tempo', words: tempoWords(item, execution) },
       { label: 'breath', words: breathWords(state.plan, item, execution) },
     ].filter(({ words }) => words !== '');
+  });
+  protected readonly tempo = computed(() => {
+    const [item, execution] = [this.item(), this.itemTime()?.execution];
+    return item && execution && this.wearing() === null ? tempoWords(item, execution) : '';
   });
   /** What the breath does in the phase that is counted; empty where it is left alone. */
   protected readonly breath = computed(() => {
