@@ -152,7 +152,7 @@ test('a deleted class comes back', async ({ page, request }) => {
 });
 
 test.describe('what an earlier page left unsaved in this browser', () => {
-  const title = 'Monday: chairs only';
+  const title = 'Arches for long days on deck';
 
   /** Puts something under a key of this browser's store, as a page that was closed would have left it. */
   async function left(page: Page, key: string, value: unknown): Promise<void> {
@@ -192,13 +192,13 @@ test.describe('what an earlier page left unsaved in this browser', () => {
   test('by an older application: it is brought to today’s form and saved', async ({ page, request }) => {
     const id = await copyOf(request, title);
     const { format, accepted, ...older } = await planOf(request, id);
-    expect([format, accepted]).toEqual([3, []]);
+    expect([format, accepted]).toEqual([4, []]);
     await left(page, `draft:${id}`, { saveId: `old-${id}`, basedOn: 1, plan: { ...older, title: 'Drafted long ago' } });
     const designer = new Designer(page);
     await page.goto(`/class/${id}`);
     await expect(page.getByLabel('Name of the class')).toHaveValue('Drafted long ago');
     await designer.saved();
-    expect(await planOf(request, id)).toMatchObject({ format: 3, title: 'Drafted long ago' });
+    expect(await planOf(request, id)).toMatchObject({ format: 4, title: 'Drafted long ago' });
     expect(await kept(page, `draft:${id}`)).toBeUndefined();
   });
 
