@@ -1,7 +1,7 @@
 import { travel } from './dose';
 import { readExercise } from './exercise';
 import { catalogue } from './exercise/catalogue';
-import { defaultPace, newPlan, readPlan } from './plan';
+import { defaultPace, itemsOf, newPlan, readPlan } from './plan';
 import { readRun } from './run';
 import { readWords } from './read-words';
 import { bareClass, sampleExercise } from './testing/sample';
@@ -43,6 +43,21 @@ describe('a stored document', () => {
       fetchKitSeconds: 30,
       moveBandSeconds: 25,
     });
+  });
+
+  it('of before there was talk has exercises alone, each of them on its own, with all that was said of them', () => {
+    const blocks = plan.blocks.map((block) => ({
+      ...block,
+      items: itemsOf(plan).map(({ kind, wornUntil, ...item }) => {
+        void kind;
+        void wornUntil;
+        return { ...item, recheck: { of: null }, note: 'Count aloud.' };
+      }),
+    }));
+    const read = readPlan({ ...stored(plan), format: 3, blocks });
+    if (!read.ok) throw new Error('not read');
+    const [item] = itemsOf(plan);
+    expect(read.value.blocks[0]?.items).toEqual([{ ...item, recheck: { of: null }, note: 'Count aloud.' }]);
   });
 
   it('is brought up wherever the old word lies: in an edit made while teaching too', () => {

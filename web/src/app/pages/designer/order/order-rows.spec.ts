@@ -52,25 +52,35 @@ describe('the rows of the running order', () => {
   it('say how long something is worn, through how much, and under which row it comes off', () => {
     const rows = rowsOf(planOf(work([worn, pressed('item-a'), pressed('item-b'), pressed('item-c')])))[0]!.rows;
     expect(rows[0]!.dose).toMatch(/^worn through 2 exercises, \d:\d\d$/);
-    expect(rows.map((row) => row.takesOff.map((off) => off.words))).toEqual([[], [], ['Take off the toe spacers'], []]);
+    expect(rows.map((row) => row.then.map((off) => off.words))).toEqual([[], [], ['Take off the toe spacers'], []]);
   });
 
   it('show what comes off in another block there, not where it was put on', () => {
     const [first, second] = rowsOf(
       planOf(work([worn, pressed('item-a')]), newBlock('block-2', 'End', [pressed('item-b')])),
     );
-    expect(first!.rows.flatMap((row) => row.takesOff)).toEqual([]);
-    expect(second!.rows[0]!.takesOff.map((off) => off.words)).toEqual(['Take off the toe spacers']);
+    expect(first!.rows.flatMap((row) => row.then)).toEqual([]);
+    expect(second!.rows[0]!.then.map((off) => off.words)).toEqual(['Take off the toe spacers']);
   });
 
   it('show it among the passes of a block taught foot by foot: it comes off on the second', () => {
     const [block] = rowsOf(planOf(work([worn, pressed('item-a'), pressed('item-b')], { flow: 'by-foot' })));
-    expect(block!.again.map((row) => row.words)).toEqual([
-      'stand and compare the feet',
-      'press',
-      'press',
-      'Take off the toe spacers',
+    expect(block!.rows.map((row) => row.then.map((then) => then.words))).toEqual([
+      [],
+      [],
+      ['stand and compare the feet', 'press', 'press', 'Take off the toe spacers'],
     ]);
-    expect(block!.rows.flatMap((row) => row.takesOff)).toEqual([]);
+  });
+
+  it('are in the order of the clock where talk parts two rings: each ring closes before the next begins', () => {
+    const items = [pressed('item-a'), talk, pressed('item-b')];
+    const [block] = rowsOf(planOf(work(items, { flow: 'by-foot' })));
+    expect(block!.rows.map((row) => row.then.map((then) => then.words))).toEqual([
+      ['stand and compare the feet', 'press'],
+      [],
+      ['stand and compare the feet', 'press'],
+    ]);
+    const starts = block!.rows.flatMap((row) => [row.start, ...row.then.map((then) => then.start)]);
+    expect(starts).toEqual([...starts].sort());
   });
 });

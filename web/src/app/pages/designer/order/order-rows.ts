@@ -29,11 +29,11 @@ export interface OrderRow {
   readonly found: string;
   /** On what it answers otherwise than the class's school. */
   readonly school: string;
-  /** What is taken off behind it. */
-  readonly takesOff: readonly AgainRow[];
+  /** What comes between it and the next row: the pause to compare, the other foot's pass, something taken off. */
+  readonly then: readonly AgainRow[];
 }
 
-/** A line that comes after the rows: the pause to compare, the other foot's pass, something taken off. */
+/** A line that is no item of its own. */
 export interface AgainRow {
   readonly start: string;
   readonly length: string;
@@ -47,7 +47,6 @@ export interface OrderBlock {
   readonly flow: string;
   readonly length: string;
   readonly rows: readonly OrderRow[];
-  readonly again: readonly AgainRow[];
 }
 
 /** The time of an item where its row stands: its first visit, where it comes again later. */
@@ -64,29 +63,29 @@ export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly F
   const times = new Map(timeline.items.map((time) => [time.itemId, time]));
   const order = taughtOrder(plan, timeline);
   return plan.blocks.map((block) => {
-    // Behind the rows of a ring everything comes in its own time; else what is taken off stands under its row.
-    const inRing = (itemId: string) => (times.get(itemId)?.visits.length ?? 0) > 1;
-    const later = (order.get(block.id) ?? []).flatMap((stretch) => {
+    const starts = block.items.flatMap((item) => times.get(item.id) ?? []);
+    const between = (order.get(block.id) ?? []).flatMap((stretch) => {
       if (stretch.visit === 1 && stretch.itemId !== null) return [];
-      const { itemId } = stretch;
-      const time = itemId === null ? undefined : times.get(itemId);
-      const until = itemId === null ? null : (findItem(plan, itemId)?.item.wornUntil ?? null);
-      const takenOff = until !== null && time?.execution ? takeOffWords(time.execution) : null;
-      const name = takenOff ?? (time ? nameOf(plan, time) : '');
+      const time = stretch.itemId === null ? undefined : times.get(stretch.itemId);
+      const isWorn = time !== undefined && (findItem(plan, time.itemId)?.item.wornUntil ?? null) !== null;
+      const words = !time
+        ? 'stand and compare the feet'
+        : isWorn && time.execution
+          ? takeOffWords(time.execution)
+          : nameOf(plan, time);
       const row: AgainRow = {
         start: sayTime(stretch.startMs),
         length: sayTime(stretch.totalMs),
-        compare: itemId === null,
-        feet: itemId === null || until !== null ? '' : stretch.feet,
-        words: itemId === null ? 'stand and compare the feet' : name,
+        compare: !time,
+        feet: time && !isWorn ? stretch.feet : '',
+        words,
       };
-      return [{ row, under: until !== null && !inRing(until) ? until : null }];
+      return [{ row, after: starts.findLast((t) => t.startMs <= stretch.startMs)?.itemId }];
     });
     return {
       block,
       flow: flowWords(block),
       length: sayTime(timeline.blocks.find((b) => b.blockId === block.id)?.totalMs ?? 0),
-      again: later.flatMap(({ row, under }) => (under === null ? [row] : [])),
       rows: block.items.flatMap((item): OrderRow[] => {
         const time = times.get(item.id);
         if (!time) return [];
@@ -105,7 +104,7 @@ export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly F
           follows: false,
           found: found.get(item.id) ?? '',
           school: '',
-          takesOff: later.flatMap((l) => (l.under === item.id ? [l.row] : [])),
+          then: between.flatMap(({ row, after }) => (after === item.id ? [row] : [])),
         };
         return [item.kind === 'talk' ? row : { ...row, ...exerciseRow(plan, timeline, item, time) }];
       }),
