@@ -276,6 +276,12 @@ describe('a school’s own way', () => {
       page.querySelector<HTMLTextAreaElement>('[aria-label="Action said here, in anatomical words"]'),
       'Land on all five metatarsal heads.',
     );
+    choose(under(page, 'Position here')?.querySelector('select'), 'chair-seated');
+    await fixture.whenStable();
+    button('other kit here')?.click();
+    await fixture.whenStable();
+    choose(page.querySelector<HTMLSelectElement>('[aria-label="Add kit here"]'), 'cushion');
+    await fixture.whenStable();
     button('this school sees other faults')?.click();
     await fixture.whenStable();
     type(page.querySelector<HTMLInputElement>('nw-fault-list input'), 'the little toe floats');
@@ -294,6 +300,11 @@ describe('a school’s own way', () => {
       anatomical: 'Land on all five metatarsal heads.',
     });
     expect(theirs.faults[0]?.seen).toBe('the little toe floats');
+    expect([theirs.position, theirs.kit.map((k) => k.kit).includes('cushion')]).toEqual(['chair-seated', true]);
+    expect([others.position, others.kit]).toEqual([
+      draft.exercise().performance.position,
+      draft.exercise().performance.kit,
+    ]);
     expect(others.cues.action).toEqual(draft.exercise().cues.action);
     expect(others.faults).toEqual(draft.exercise().faults);
   });

@@ -5,16 +5,20 @@ import {
   type Exercise,
   type FootChange,
   FootState,
+  type PerformanceChange,
   type Place,
+  Position as positions,
   type School,
   type SchoolQuestion,
   placeNames,
+  positionNames,
   schoolAnswers,
   schoolWords,
 } from '@core/exercise';
 import { CueWords } from './cue-words';
 import { ExerciseDraft } from './exercise-draft';
 import { FaultList } from './fault-list';
+import { KitSentence } from './kit-sentence';
 import { placeOrder } from './new-exercise';
 
 type Variant = Exercise['schoolVariants'][number];
@@ -38,7 +42,7 @@ const said = <T extends object>(of: T): T =>
 /** How one school does it otherwise: what the working foot does, what is said, which faults are seen. */
 @Component({
   selector: 'nw-variants-editor',
-  imports: [CueWords, FaultList, MatButton],
+  imports: [CueWords, FaultList, KitSentence, MatButton],
   template: `
     @for (variant of variants(); track $index; let i = $index) {
       <div class="variant">
@@ -71,6 +75,27 @@ const said = <T extends object>(of: T): T =>
             <button matButton type="button" (click)="drop(i)">leave out</button>
           </div>
         }
+        <div class="line">
+          <label>
+            Position here
+            <select #p (change)="change(i, { position: asPosition(p.value) })">
+              <option value="" [selected]="!variant.change.position">as the exercise</option>
+              @for (o of positions; track o) {
+                <option [value]="o" [selected]="o === variant.change.position">{{ positionNames[o] }}</option>
+              }
+            </select>
+          </label>
+          <span>
+            @if (variant.change.kit; as kit) {
+              <nw-kit-sentence where=" here" [kit]="kit" (changed)="change(i, { kit: $event })" />
+              <button matButton type="button" (click)="change(i, { kit: undefined })">the exercise’s own kit</button>
+            } @else {
+              <button matButton type="button" (click)="change(i, { kit: draft.exercise().performance.kit })">
+                other kit here
+              </button>
+            }
+          </span>
+        </div>
         <div class="foot">
           @for (place of places; track place) {
             <label>
@@ -128,6 +153,10 @@ export class VariantsEditor {
   protected readonly most = most;
   protected readonly variants = computed(() => this.draft.exercise().schoolVariants);
   protected readonly questions = questions.map((id) => ({ id, words: schoolWords[id].question }));
+  protected readonly positions = positions.options;
+  protected readonly positionNames = positionNames;
+  protected readonly asPosition = (value: string) =>
+    value === '' ? undefined : (value as PerformanceChange['position']);
   protected readonly places = placeOrder;
   protected readonly placeNames = placeNames;
   protected readonly contacts = Contact.options;
@@ -167,6 +196,10 @@ export class VariantsEditor {
     const contact = value === '' ? undefined : { contact: value as Contact, meets };
     const contacts = said({ ...foot?.contacts, [place]: contact });
     this.setFootTo(index, { ...foot, contacts: Object.keys(contacts).length > 0 ? contacts : undefined });
+  }
+  /** What is undefined goes back to the exercise's own. */
+  protected change(index: number, change: PerformanceChange): void {
+    this.set(index, { change: said({ ...this.variants()[index]?.change, ...change }) });
   }
   protected ownFaults(index: number): void {
     this.set(index, { faults: this.draft.exercise().faults });
