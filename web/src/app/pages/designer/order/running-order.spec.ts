@@ -2,6 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Subject } from 'rxjs';
 import { reps } from '@core/dose';
+import { named } from '../../../../testing/built-in';
 import { samplePlan, sampleRevisions } from '../../../../testing/sample-class';
 import { newBlock } from '@core/plan';
 import { PlanStore } from '../plan-store';
@@ -107,6 +108,31 @@ describe('the running order', () => {
     store.do({ type: 'edit-block', blockId: 'block-1', change: { compare: false } });
     await refresh();
     expect(texts('.again .what')).toEqual(['right · press']);
+  });
+
+  it('takes talk and checks from their lists: talk where it belongs, a check after what is chosen', async () => {
+    fixture.componentRef.setInput('selected', 'item-0');
+    store.learn([named('knee-to-wall')]);
+    const choose = async (list: string, words: string) => {
+      [...page().querySelectorAll('button')].find((b) => b.textContent?.trim() === list)?.click();
+      await fixture.whenStable();
+      [...document.querySelectorAll<HTMLButtonElement>('[mat-menu-item]')]
+        .find((b) => b.textContent?.trim() === words)
+        ?.click();
+      await refresh();
+    };
+    await choose('+ talk or a pause', 'Opening words');
+    await choose('+ a check', 'knee to the wall, heel down');
+    expect(texts('.exercise')).toEqual(['Opening words', 'press', 'Knee to the wall', 'rise']);
+    expect(texts('.dose')[2]).toContain('1 rep, each foot · check: knee to the wall, heel down');
+    // without the exercise it is taken with it is said, and nothing changes
+    await choose('+ a check', 'the paper creases');
+    expect(toasts.open).toHaveBeenCalledWith(
+      expect.stringContaining('paper-crinkle'),
+      expect.anything(),
+      expect.anything(),
+    );
+    expect(texts('.exercise')).toHaveLength(4);
   });
 
   it('renames a block, but never to nothing', async () => {
