@@ -305,7 +305,7 @@ function obstacleOf(plan: Plan, missMs: number, ownMs: ReadonlyMap<string, numbe
     locked.length === 0
       ? ''
       : ` ${locked.length === 1 ? 'One item is' : `${locked.length} items are`} locked and take ${sayTime(lockedMs)}.`;
-  const talkMs = allItemsOf(plan).reduce((ms, item) => ms + (item.kind === 'talk' ? item.seconds * 1000 : 0), 0);
+  const talkMs = allItemsOf(plan).reduce((ms, { kind, id }) => ms + (kind === 'talk' ? (ownMs.get(id) ?? 0) : 0), 0);
   const talk = talkMs > 0 ? ` Talk of its own takes ${sayTime(talkMs)}; fit leaves it as it is.` : '';
   return missMs > 0
     ? `Every dose that may change is at its least, and it is still too long.${locks}${talk}`

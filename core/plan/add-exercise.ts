@@ -125,7 +125,9 @@ export function recheckable(plan: Plan, itemId: string): readonly (Item | null)[
 export function addAgain(plan: Plan, itemId: string, nextId: NextId): Addition | null {
   const found = findAny(plan, itemId);
   if (!found) return null;
-  const item: AnyItem = { ...found.item, id: nextId() };
+  // What is worn is on already: once more it is an exercise of its own.
+  const again = found.item.kind === 'talk' ? found.item : { ...found.item, wornUntil: null };
+  const item: AnyItem = { ...again, id: nextId() };
   return {
     command: { type: 'add-item', item, blockId: found.block.id, index: found.index + 1 },
     itemId: item.id,

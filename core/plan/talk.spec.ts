@@ -163,6 +163,11 @@ describe('what is worn beside the work', () => {
     ).toBeNull();
   });
 
+  it('done once more is an exercise of its own: it is on already', () => {
+    const again = addAgain(worn, 'item-a', nextId)!;
+    expect(itemsOf(done(again.command, worn)).map((i) => i.wornUntil)).toEqual(['item-c', null, null, null, null]);
+  });
+
   it('is worn through the same exercises in a copy of the class', () => {
     const copy = copyOfPlan(worn, 'Again', nextId);
     const [first, , last] = itemsOf(copy);

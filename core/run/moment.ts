@@ -148,9 +148,9 @@ export function talkOf(state: RunState, bout: Bout | null): TalkItem | null {
 
 /** Where a bout puts something on that is worn beside the work, or takes it off again. */
 export function wearingOf(state: RunState, bout: Bout | null): 'put-on' | 'take-off' | null {
-  const item = bout?.itemId ? findItem(state.plan, bout.itemId)?.item : undefined;
-  if (!bout || (item?.wornUntil ?? null) === null) return null;
-  return state.bouts.find((b) => b.itemId === bout.itemId) === bout ? 'put-on' : 'take-off';
+  const worn = bout && state.timeline.worn.find((w) => w.itemId === bout.itemId);
+  if (!worn) return null;
+  return bout.startMs < worn.endMs ? 'put-on' : 'take-off';
 }
 
 /** What is on the feet at this moment, beside the work. */

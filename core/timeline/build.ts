@@ -1,15 +1,4 @@
-import {
-  type DosePart,
-  alternates,
-  amountName,
-  isOpen,
-  kindOf,
-  layOut,
-  numberOf,
-  partTime,
-  phasesMsOf,
-  tempoOf,
-} from '../dose';
+import { type DosePart, alternates, amountName, isOpen, kindOf, layOut, numberOf, phasesMsOf, tempoOf } from '../dose';
 import {
   type Pace,
   type Sides,
@@ -21,7 +10,7 @@ import {
   usualTalkSeconds,
 } from '../plan';
 import { type Need, type Room, type Ways, roomAfter, arrival, needOf, secondSetUpMs } from './hand-over';
-import { Spread, aroundMs, spreadOfBounds, spreads } from './likely';
+import { Spread, aroundMs, spreads, workSpreadOf } from './likely';
 import type {
   Activity,
   BlockTime,
@@ -431,18 +420,4 @@ class Builder {
     spread.add(this.activityMs.rounding, 0);
     return spread.range();
   }
-}
-
-/** The spread of an item's work: that of its parts, by what each takes. */
-function workSpreadOf({ item, execution }: ReadyItem): number {
-  const parts = item.dose.map((part) => {
-    const kind = kindOf(part);
-    const bounds = kind.bounds?.(part);
-    const { workMs } = partTime(part, execution.phaseSeconds);
-    const said = spreadOfBounds(part.range?.[0] ?? 1, part.range?.at(-1) ?? 1);
-    const own = bounds ? spreadOfBounds(bounds[0], bounds[2]) : spreads[kind.paced];
-    return { workMs, sigma: Math.hypot(own, said) };
-  });
-  const total = parts.reduce((ms, part) => ms + part.workMs, 0);
-  return total === 0 ? 0 : parts.reduce((sum, { workMs, sigma }) => sum + (sigma * workMs) / total, 0);
 }

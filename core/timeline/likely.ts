@@ -1,4 +1,6 @@
+import { kindOf, partTime } from '../dose';
 import type { Activity, LikelyRange } from './timeline';
+import type { ReadyItem } from './visit';
 
 /**
  * How far one item strays from its plan: the standard deviation of its logarithm, as read off real teaching (about 0.4
@@ -45,4 +47,18 @@ export class Spread {
     const whole = (ms: number) => Math.round(ms / 1000) * 1000;
     return { lowMs: whole(Math.exp(middle - reach)), highMs: whole(Math.exp(middle + reach)) };
   }
+}
+
+/** The spread of an item's work: that of its parts, by what each takes. */
+export function workSpreadOf({ item, execution }: ReadyItem): number {
+  const parts = item.dose.map((part) => {
+    const kind = kindOf(part);
+    const bounds = kind.bounds?.(part);
+    const { workMs } = partTime(part, execution.phaseSeconds);
+    const said = spreadOfBounds(part.range?.[0] ?? 1, part.range?.at(-1) ?? 1);
+    const own = bounds ? spreadOfBounds(bounds[0], bounds[2]) : spreads[kind.paced];
+    return { workMs, sigma: Math.hypot(own, said) };
+  });
+  const total = parts.reduce((ms, part) => ms + part.workMs, 0);
+  return total === 0 ? 0 : parts.reduce((sum, { workMs, sigma }) => sum + (sigma * workMs) / total, 0);
 }

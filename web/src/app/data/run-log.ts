@@ -60,12 +60,16 @@ export class RunReader {
     this.asked$.next(id);
   }
 
-  /** How many came and the note, written anew; kept here and sent later where the server does not answer. */
-  async putRight(id: string, remarks: RunRemarks): Promise<void> {
+  /**
+   * How many came and the note, written anew; kept here and sent later where the server does not answer. False where it is
+   * refused: nothing has changed then.
+   */
+  async putRight(id: string, remarks: RunRemarks): Promise<boolean> {
     const result = await this.outbox.send({ kind: 'run-remarks', format: 1, id: newId(), runId: id, remarks });
     if (result.kind === 'sent') this.open(id);
     else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
     else this.toasts.tell('The server does not answer. This is kept here and goes to the log when it is back.');
+    return result.kind !== 'refused';
   }
 
   /** Out of the log, with the way back. */

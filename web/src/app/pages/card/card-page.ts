@@ -88,7 +88,7 @@ export class CardPage implements OnInit {
         const time = times.get(stretch.itemId);
         const found = findAny(plan, stretch.itemId)?.item;
         if (found?.kind === 'talk') {
-          const talk = { name: found.name, length: sayLength(found.seconds * 1000), note: found.note };
+          const talk = { name: found.name, length: sayLength(stretch.totalMs), note: found.note };
           return [{ key, start, again: '', item: null, talk }];
         }
         const item = found;

@@ -49,7 +49,8 @@ export class Peek {
   protected readonly seen = computed(() => {
     const { ms, itemId, x } = this.point();
     const event = eventAt(this.timeline(), ms);
-    const execution = this.timeline().items.find((i) => i.itemId === itemId)?.execution;
+    const time = this.timeline().items.find((i) => i.itemId === itemId);
+    const execution = time?.execution;
     const found = itemId === null ? null : findItem(this.plan(), itemId);
     const at = { left: Math.max(8, Math.min(x - width / 2, window.innerWidth - width - 8)) };
     const talk = itemId === null ? undefined : findAny(this.plan(), itemId)?.item;
@@ -57,7 +58,7 @@ export class Peek {
       return {
         ...at,
         name: talk.name,
-        words: `${sayTime(ms)} · talk of ${sayLength(talk.seconds * 1000)}`,
+        words: `${sayTime(ms)} · talk of ${sayLength(time?.totalMs ?? 0)}`,
         feet: null,
       };
     }

@@ -69,7 +69,7 @@ const YesNo = z.enum(['yes', 'no']);
   imports: [Footprints, Icon, Loading, MatButton, MatIconButton, MatTooltip, RouterLink],
   providers: [FloorStore, FloorClock, TonePlayer],
   templateUrl: './floor-page.html',
-  styleUrl: './floor-page.scss',
+  styleUrls: ['./floor-page.scss', './floor-small.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     '(document:keydown)': 'key($event)',
@@ -144,7 +144,7 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly dose = computed(() => {
     const state = this.store.state();
     const time = this.itemTime();
-    if (this.talk()) return sayLength((this.talk()?.seconds ?? 0) * 1000);
+    if (this.talk()) return sayLength(time?.totalMs ?? 0);
     return state && time && this.wearing() !== 'take-off' ? doseWords(state.plan, time) : '';
   });
   protected readonly cue = computed(() => {

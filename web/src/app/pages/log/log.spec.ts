@@ -140,6 +140,20 @@ describe('one taught class', () => {
     expect(page.querySelector('form')).toBeNull();
   });
 
+  it('keeps what was typed where the server refuses it', async () => {
+    const { page, http, fixture } = await open(RunReportPage, { runId: 'run-1' }, { '/api/runs/run-1': read([]) });
+    [...page.querySelectorAll('button')].find((b) => b.textContent?.includes('Change headcount'))?.click();
+    await fixture.whenStable();
+    page.querySelector('textarea')!.value = 'Three with sore calves.';
+    [...page.querySelectorAll('button')].find((b) => b.textContent?.includes('Put it right'))?.click();
+    await TestBed.inject(Outbox).ready;
+    const refused = { type: 'urn:x', title: 'Not kept', status: 422, detail: 'Too long.', code: 'not-valid' };
+    http.expectOne({ method: 'PUT', url: '/api/runs/run-1/remarks' }).flush(refused, { status: 422, statusText: 'x' });
+    await soon();
+    await fixture.whenStable();
+    expect(page.querySelector('textarea')?.value).toBe('Three with sore calves.');
+  });
+
   it('is taken out of the log, and brought back from the toast', async () => {
     const { page, http } = await open(RunReportPage, { runId: 'run-1' }, { '/api/runs/run-1': read([]) });
     const back = new Subject<void>();

@@ -74,8 +74,7 @@ export class RunReportPage implements OnInit {
   protected async putRight(headcount: string, note: string): Promise<void> {
     const people = headcount.trim() === '' ? null : Math.round(Number(headcount));
     if (people !== null && !(people >= 0 && people <= 500)) return;
-    await this.run.putRight(this.runId(), { headcount: people, note });
-    this.editing.set(false);
+    if (await this.run.putRight(this.runId(), { headcount: people, note })) this.editing.set(false);
   }
 
   ngOnInit(): void {

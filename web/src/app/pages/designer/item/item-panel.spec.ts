@@ -69,7 +69,7 @@ describe('one item of the class', () => {
     store.do({ type: 'edit-item', itemId: 'item-1', change: { wornUntil: 'item-3' } });
     await show();
     expect(page().querySelector('.worn')?.textContent).toMatch(
-      /Worn \d:\d\d through 2 exercises, then taken off; on its own 1:00 to 10:00\./,
+      /On the feet for \d:\d\d, worn through 2 exercises, then taken off; on its own 1:00 to 10:00\./,
     );
     expect(page().querySelector('nw-dose-sentence')).toBeNull();
     TestBed.resetTestingModule();

@@ -17,13 +17,12 @@ import {
   itemsOf,
   recheckable,
   usualTalkSeconds,
-  wornThrough,
 } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { type ItemTime, eventAt, leadOf, mayRunOn, optionWindows, phaseAt } from '@core/timeline';
 import { checkWording } from '@core/words';
 import { Footprints } from '../../../parts/footprints/footprints';
-import { optionWords } from '../../../parts/saying/item-words';
+import { doseWords, optionWords } from '../../../parts/saying/item-words';
 import { viewWords } from '../../../parts/saying/fault-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 import type { ThreadPoint } from '../../../parts/thread/thread';
@@ -233,12 +232,11 @@ export class ItemPanel {
     const { id } = this.item();
     const worn = this.store.timeline()?.worn.find((w) => w.itemId === id);
     if (!worn) return null;
-    const count = wornThrough(this.plan(), id).length;
     const { least, most } = this.execution()?.doses ?? {};
     const between = least && most ? `; on its own ${sayDose(least, null)} to ${sayDose(most, null)}` : '';
     return {
       length: sayTime(worn.endMs - worn.startMs),
-      words: `through ${count} ${count === 1 ? 'exercise' : 'exercises'}, then taken off`,
+      words: doseWords(this.plan(), this.time()),
       between,
     };
   });
