@@ -14,6 +14,7 @@ import { weaveOf } from '@core/load';
 import { type Plan, applyCommand, itemsOf } from '@core/plan';
 import { buildTimeline } from '@core/timeline';
 import { classOf, find, offers } from './sample-class';
+import { onTenYears } from './years';
 
 /** Prints each budget as a number and as a share of what it may be. Run after `npm run build`. */
 const median = (list: readonly number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
@@ -74,17 +75,8 @@ const editsToPaint = `(async () => {
   return times.sort((a, b) => a - b)[20];
 })()`;
 
-/** The built server on fresh demo data, and a Chromium. */
-async function served(port: number) {
-  const data = `data/bench-${port}`;
-  rmSync(data, { recursive: true, force: true });
-  const started = performance.now();
-  const server = spawn('node', ['dist/server/main.cjs', '--port', String(port), '--data', data, '--demo'], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((resolve) => server.stdout.once('data', resolve));
-  const ready = performance.now() - started;
-  const browser = await chromium.launch({
+const launch = () =>
+  chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: [
       '--no-sandbox',
@@ -96,6 +88,18 @@ async function served(port: number) {
       '--disable-sync',
     ],
   });
+
+/** The built server on fresh demo data, and a Chromium. */
+async function served(port: number) {
+  const data = `data/bench-${port}`;
+  rmSync(data, { recursive: true, force: true });
+  const started = performance.now();
+  const server = spawn('node', ['dist/server/main.cjs', '--port', String(port), '--data', data, '--demo'], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve) => server.stdout.once('data', resolve));
+  const ready = performance.now() - started;
+  const browser = await launch();
   const stop = async () => {
     await browser.close();
     server.kill();
@@ -293,6 +297,11 @@ async function run(): Promise<void> {
     await tones(Number(process.argv[process.argv.indexOf('--tones') + 1] ?? 10));
     return;
   }
+  if (process.argv.includes('--years')) {
+    const asked = Number(process.argv[process.argv.indexOf('--years') + 1]);
+    await onTenYears(report, launch, asked > 0 ? asked : undefined);
+    return;
+  }
   console.log(
     `timeline of ${classOf(40).blocks.length} blocks, ${(buildTimeline({ plan: classOf(40), find }).totalMs / 60_000).toFixed(0)} min`,
   );
@@ -306,6 +315,7 @@ async function run(): Promise<void> {
   report('edit to painted thread in Chromium, 40 items, median', painted, 'ms', 50);
   report('serving when already built', ready, 'ms', 2000);
   report('compressed script of the first page', initialScript() / 1000, 'kB', 250);
+  await onTenYears(report, launch);
 }
 
 run().catch((error: unknown) => {

@@ -65,7 +65,8 @@ export const classIdOf = (page: Page): string => new URL(page.url()).pathname.sp
 
 /** A copy of a demo class, so that tests do not meet. */
 export async function copyOf(request: APIRequestContext, title: string): Promise<string> {
-  const { classes } = (await (await request.get('/api/classes')).json()) as {
+  const words = encodeURIComponent(title);
+  const { classes } = (await (await request.get(`/api/classes?limit=200&words=${words}`)).json()) as {
     classes: { id: string; title: string }[];
   };
   const found = classes.find((c) => c.title === title);

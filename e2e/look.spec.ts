@@ -24,6 +24,8 @@ for (const [name, path] of [
   ['designer', '/class/:id'],
   ['floor', '/class/:id/floor'],
   ['card', '/class/:id/card'],
+  ['earlier states', '/class/:id/earlier'],
+  ['what was taken out', '/taken-out'],
   ['log', '/log'],
   ['exercises', '/exercises'],
   ['an exercise', '/exercises/toe-wave'],
@@ -35,6 +37,7 @@ for (const [name, path] of [
     const id = await copyOf(request, 'Saturday workshop: the whole foot');
     await page.goto(path.replace(':id', id));
     await page.waitForLoadState('networkidle');
+    if (name === 'earlier states') await page.locator('.state').first().click();
     if (name === 'designer') await page.getByRole('button', { name: 'Add an exercise' }).waitFor();
     expect(await violations(new AxeBuilder({ page }).withTags(wcag)), 'WCAG 2.2 AA').toEqual([]);
     await page.emulateMedia({ colorScheme: 'dark' });

@@ -1,11 +1,12 @@
-import { cpSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { build } from 'esbuild';
 
-/** Builds pages and server into dist/. */
+/** Builds pages and server into dist/, with the licences of all that is shipped in them. */
 async function buildServer(): Promise<void> {
   rmSync('dist/server', { recursive: true, force: true });
-  await build({
+  const { metafile } = await build({
     entryPoints: { main: 'server/main.ts' },
     outdir: 'dist/server',
     outExtension: { '.js': '.cjs' },
@@ -16,8 +17,40 @@ async function buildServer(): Promise<void> {
     external: ['better-sqlite3'],
     sourcemap: 'linked',
     logLevel: 'warning',
+    metafile: true,
   });
   cpSync('server/migrations', 'dist/server/migrations', { recursive: true });
+  const bundled = Object.keys(metafile.inputs).flatMap(
+    (path) => /node_modules\/((?:@[^/]+\/)?[^/]+)\//.exec(path)?.[1] ?? [],
+  );
+  writeFileSync('dist/server/notices.txt', licencesOf([...bundled, 'better-sqlite3']));
+}
+
+const fonts = ['@fontsource-variable/atkinson-hyperlegible-next', '@fontsource-variable/fraunces'];
+
+/** The licences of packages, one after the other; a package without one is named with what it says of itself. */
+function licencesOf(packages: readonly string[]): string {
+  return [...new Set(packages)]
+    .sort()
+    .map((name) => {
+      const folder = join('node_modules', name);
+      const file = readdirSync(folder).find((found) => /^licen[cs]e/i.test(found));
+      const { license } = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8')) as { license?: string };
+      return `${name} (${license ?? 'see below'})\n\n${file ? readFileSync(join(folder, file), 'utf8').trim() : 'It ships no licence text.'}\n`;
+    })
+    .join(`\n${'-'.repeat(80)}\n\n`);
+}
+
+/** What is shipped with the application, at /notices.txt: scripts of the pages, fonts, and what the server is made with. */
+function writeNotices(): void {
+  const parts = [
+    ['In the pages', 'dist/web/3rdpartylicenses.txt'],
+    ['In the server', 'dist/server/notices.txt'],
+  ] as const;
+  const texts = parts.flatMap(([title, file]) =>
+    existsSync(file) ? [`${title}\n\n${readFileSync(file, 'utf8')}`] : [],
+  );
+  writeFileSync('dist/web/notices.txt', [`Fonts\n\n${licencesOf(fonts)}`, ...texts].join(`\n${'='.repeat(80)}\n\n`));
 }
 
 function buildPages(): void {
@@ -32,6 +65,7 @@ async function run(): Promise<void> {
   const only = process.argv[2];
   if (only !== 'server') buildPages();
   if (only !== 'pages') await buildServer();
+  if (existsSync('dist/web/index.html')) writeNotices();
 }
 
 run().catch((error: unknown) => {

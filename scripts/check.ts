@@ -19,6 +19,7 @@ interface Check {
 
 const scratch = mkdtempSync(join(tmpdir(), 'needlework-check-'));
 const jestReport = join(scratch, 'jest.json');
+const faultReport = join(scratch, 'faults.json');
 const playwrightReport = join(scratch, 'playwright.json');
 
 /** A report that is missing or counts nothing is a failure. */
@@ -40,6 +41,12 @@ const still: readonly Check[] = [
   { name: 'boundaries', command: 'npm', args: ['run', '--silent', 'boundaries'] },
   { name: 'dead exports', command: 'npx', args: ['knip'] },
   { name: 'build', command: 'npx', args: ['tsx', 'scripts/build.ts'] },
+  {
+    name: 'faults of the disk, kills, second starts',
+    command: 'npx',
+    args: ['tsx', 'scripts/faults.ts', '--short', '--report', faultReport],
+    tally: () => counted(faultReport, (r: Tally) => r),
+  },
 ];
 
 const jest: Check = {

@@ -1,8 +1,10 @@
 // `npm run demo` and `npm start`: install if needed, build if something changed, serve.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { connect } from 'node:net';
 import { join } from 'node:path';
+import { parseArgs } from 'node:util';
 import { ensurePackages } from './machine.mjs';
 
 /** Changes when any source, or what it is built with, does. */
@@ -21,25 +23,69 @@ function sourceStamp() {
   return hash.digest('hex');
 }
 
-const demo = process.argv.includes('--demo');
+function leave(words, code = 2) {
+  console.error(words);
+  process.exit(code);
+}
+
+/** What was asked for; anything else is refused before anything is touched. */
+function flags() {
+  try {
+    return parseArgs({
+      options: {
+        demo: { type: 'boolean', default: false },
+        fresh: { type: 'boolean', default: false },
+        'begin-anew': { type: 'boolean', default: false },
+        data: { type: 'string' },
+        port: { type: 'string', default: process.env.PORT ?? '4310' },
+      },
+    }).values;
+  } catch (error) {
+    return leave(
+      `${error.message.split('. ')[0]}. There are --port N, --data FOLDER, --begin-anew and, for the demo, --fresh.`,
+    );
+  }
+}
+
+/** Whether somebody answers there: what is built is served, so it is not built anew under a running server. */
+const taken = (port) =>
+  new Promise((resolve) => {
+    const socket = connect(port, '127.0.0.1');
+    socket.setTimeout(1000);
+    for (const [event, answer] of [
+      ['connect', true],
+      ['timeout', true],
+      ['error', false],
+    ])
+      socket.once(event, () => {
+        socket.destroy();
+        resolve(answer);
+      });
+  });
+
+const asked = flags();
+const port = Number(asked.port);
+if (!Number.isInteger(port) || port < 1 || port > 65_535)
+  leave('The port must be a whole number from 1 to 65535, for example --port 4310.');
+if (await taken(port))
+  leave(
+    `Port ${port} is taken; nothing was changed. Needlework may already run there: open http://127.0.0.1:${port}. Else stop the other program, or start with --port ${port + 1}.`,
+    1,
+  );
 ensurePackages();
 const stamp = sourceStamp();
 const mark = 'dist/stamp';
 if (!existsSync(mark) || readFileSync(mark, 'utf8') !== stamp) {
   console.log('Building …');
   const { status } = spawnSync('npx', ['tsx', 'scripts/build.ts'], { stdio: ['ignore', 'ignore', 'inherit'] });
-  if (status !== 0) {
-    console.error('The build failed; read the lines above.');
-    process.exit(status ?? 1);
-  }
+  if (status !== 0) leave('The build failed; read the lines above.', status ?? 1);
   mkdirSync('dist', { recursive: true });
   writeFileSync(mark, stamp);
 }
 
-const passed = process.argv.slice(2).filter((word) => word !== '--demo');
-const data = demo ? 'data/demo' : 'data/own';
-if (demo) rmSync(data, { recursive: true, force: true });
-const server = spawn('node', ['dist/server/main.cjs', '--data', data, ...(demo ? ['--demo'] : []), ...passed], {
+const data = asked.data ?? (asked.demo ? 'data/demo' : 'data/own');
+const passed = ['demo', 'fresh', 'begin-anew'].filter((flag) => asked[flag]).map((flag) => `--${flag}`);
+const server = spawn('node', ['dist/server/main.cjs', '--data', data, '--port', String(port), ...passed], {
   stdio: 'inherit',
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));

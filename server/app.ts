@@ -3,17 +3,20 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, Router } from 'express';
 import helmet from 'helmet';
+import { PageAsked } from '@core/contract';
 import { classRouter } from './classes/router';
 import type { ClassStore } from './classes/store';
 import type { ExerciseUsage } from './classes/uses';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
-import { guard } from './guard';
+import { guard, reads } from './guard';
 import { preferenceRouter } from './preferences/router';
 import type { PreferenceStore } from './preferences/store';
-import { ProblemError, notFound, sendProblem } from './problem';
+import { ProblemError, notFound, readBody, sendProblem } from './problem';
 import { runRouter } from './runs/router';
 import type { RunStore } from './runs/store';
+import { diskFault } from './start-fault';
+import type { TakenOutStore } from './taken-out/store';
 
 export interface AppParts {
   readonly classes: ClassStore;
@@ -21,18 +24,26 @@ export interface AppParts {
   readonly library: Library;
   readonly runs: RunStore;
   readonly preferences: PreferenceStore;
+  readonly takenOut: TakenOutStore;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
   /** Where faults of the server itself are told. */
   readonly report: (error: unknown) => void;
+  /** Asked before anything is written: whether the database still lies where it was opened. */
+  readonly mayWrite: () => boolean;
 }
+
+/** What the pages never use, and so nothing in them can. */
+const unused = ['accelerometer', 'camera', 'display-capture', 'geolocation', 'gyroscope', 'magnetometer', 'microphone']
+  .concat(['midi', 'payment', 'publickey-credentials-get', 'serial', 'usb', 'xr-spatial-tracking'])
+  .map((feature) => `${feature}=()`)
+  .join(', ');
 
 /** The HTTP face: validates, calls one function, answers. */
 export function createApp(parts: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(guard(parts.hosts));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -41,12 +52,18 @@ export function createApp(parts: AppParts): Express {
           'script-src': ["'self'"],
           'style-src': ["'self'", "'unsafe-inline'"],
           'img-src': ["'self'", 'data:'],
+          'font-src': ["'self'"],
           'upgrade-insecure-requests': null,
         },
       },
       strictTransportSecurity: false,
     }),
   );
+  app.use((_request, response, next) => {
+    response.setHeader('Permissions-Policy', unused);
+    next();
+  });
+  app.use(guard(parts.hosts));
   app.use(compression());
   app.use('/api', express.json({ limit: '1mb' }), api(parts));
   if (parts.pages !== undefined && existsSync(parts.pages)) servePages(app, parts.pages);
@@ -57,10 +74,17 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-function api({ classes, usage, library, runs, preferences }: AppParts): Router {
+function api({ classes, usage, library, runs, preferences, takenOut, mayWrite }: AppParts): Router {
   const router = Router();
-  router.use((_request, response, next) => {
+  router.use((request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
+    if (!reads.has(request.method) && !mayWrite())
+      throw new ProblemError(
+        503,
+        'data-gone',
+        'The folder with the data is gone',
+        'This is not saved. Put the folder back where it was; it is then tried again.',
+      );
     next();
   });
   router.get('/health', (_request, response) => void response.json({ ok: true }));
@@ -68,6 +92,7 @@ function api({ classes, usage, library, runs, preferences }: AppParts): Router {
   router.use('/classes', classRouter(classes, usage));
   router.use('/runs', runRouter(runs));
   router.use('/preferences', preferenceRouter(preferences));
+  router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {
     throw notFound('This address');
   });
@@ -110,6 +135,8 @@ function toProblem(error: unknown, report: AppParts['report']): ProblemError {
   if (status >= 400 && status < 500)
     return new ProblemError(status, 'malformed', 'Not readable', 'The message could not be read. Nothing was changed.');
   report(error);
+  const disk = diskFault(error);
+  if (disk) return new ProblemError(503, 'disk-fault', disk.title, disk.detail);
   return new ProblemError(
     500,
     'server-fault',

@@ -8,14 +8,19 @@ import { openDatabase } from './database';
 import { Library } from './exercises/store';
 import { PreferenceStore } from './preferences/store';
 import { RunStore } from './runs/store';
+import { TakenOutStore } from './taken-out/store';
 
 export interface ServerOptions {
   readonly file: string;
+  /** Whether the process before this one was killed: the database is then looked through. */
+  readonly endedBadly?: boolean;
   readonly migrations: string;
   readonly hosts: ReadonlySet<string>;
   readonly pages?: string;
   readonly report?: (error: unknown) => void;
   readonly now?: () => string;
+  /** Asked before anything is written: whether the database still lies where it was opened. */
+  readonly mayWrite?: () => boolean;
 }
 
 export interface Server {
@@ -31,7 +36,7 @@ export const newId = (): string => nanoid(12);
 
 /** Puts database, stores and HTTP together. */
 export function composeServer(options: ServerOptions): Server {
-  const { db, close } = openDatabase(options.file, options.migrations);
+  const { db, close } = openDatabase(options.file, options.migrations, options.endedBadly);
   const now = options.now ?? (() => new Date().toISOString());
   const library = new Library(db, now);
   library.addBuiltIns(catalogue);
@@ -45,9 +50,11 @@ export function composeServer(options: ServerOptions): Server {
     library,
     runs,
     preferences,
+    takenOut: new TakenOutStore(db, library),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),
+    mayWrite: options.mayWrite ?? (() => true),
   });
   return { app, classes, library, runs, close };
 }

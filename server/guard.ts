@@ -1,7 +1,8 @@
 import type { RequestHandler } from 'express';
 import { ProblemError } from './problem';
 
-const reads: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
+/** Methods that change nothing. */
+export const reads: ReadonlySet<string> = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
  * Answers only to its own names, and lets only its own pages write: a page elsewhere that points a name at this
@@ -21,7 +22,9 @@ export function guard(hosts: ReadonlySet<string>): RequestHandler {
     }
     const { origin } = request.headers;
     const site = request.headers['sec-fetch-site'];
-    const foreign = origin === undefined ? site === 'cross-site' : !hosts.has(origin.replace(/^https?:\/\//, ''));
+    // Browsers say where a request comes from in both; what is no browser says neither, and nobody can be tricked by it.
+    const elsewhere = site !== undefined && site !== 'same-origin' && site !== 'none';
+    const foreign = elsewhere || (origin !== undefined && !hosts.has(origin.replace(/^https?:\/\//, '')));
     if (foreign && !reads.has(request.method)) {
       throw new ProblemError(
         403,

@@ -1,13 +1,17 @@
-import { createServer } from 'node:http';
+import { existsSync } from 'node:fs';
+import { type RequestListener, createServer } from 'node:http';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { composeServer, newId } from './compose';
+import { type Server, composeServer, newId } from './compose';
 import { addDemoClasses } from './demo/saltmarsh';
 import { addTaughtClass } from './demo/taught';
+import { DataFolder } from './folder';
+import { StartFault, diskFault, startWords } from './start-fault';
 
 /**
- * Starts the server: `--data FOLDER`, `--port N`, `--pages FOLDER`, and `--demo` for Saltmarsh Hall's classes in a fresh database.
- * It binds to 127.0.0.1 alone.
+ * Starts the server: `--data FOLDER`, `--port N`, `--pages FOLDER`; `--demo` for Saltmarsh Hall's classes, made anew as
+ * long as nobody has changed them, and with `--fresh` in any case; `--begin-anew` where the database is gone.
+ * It binds to 127.0.0.1 alone, and takes its port before it touches any data.
  */
 function flags() {
   try {
@@ -17,51 +21,103 @@ function flags() {
         port: { type: 'string', default: process.env['PORT'] ?? '4310' },
         pages: { type: 'string', default: join(__dirname, '..', 'web') },
         demo: { type: 'boolean', default: false },
+        fresh: { type: 'boolean', default: false },
+        'begin-anew': { type: 'boolean', default: false },
       },
     }).values;
   } catch (error) {
-    console.error(`${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}.`);
-    console.error('The server takes --port N, --data FOLDER, --pages FOLDER and --demo.');
-    process.exit(2);
+    return leave(
+      `${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}. The server takes --port N, --data FOLDER, --pages FOLDER, --demo, --fresh and --begin-anew.`,
+      2,
+    );
   }
 }
-const asked = flags();
 
-const port = Number(asked.port);
-if (!Number.isInteger(port) || port < 1 || port > 65_535) {
-  console.error('The port must be a whole number from 1 to 65535, for example --port 4310.');
-  process.exit(2);
-}
-const data = resolve(asked.data);
-const server = composeServer({
-  file: join(data, 'needlework.sqlite'),
-  migrations: join(__dirname, 'migrations'),
-  pages: resolve(asked.pages),
-  hosts: new Set([`127.0.0.1:${port}`, `localhost:${port}`]),
-  report: (error) => console.error(error),
-});
-if (asked.demo && server.classes.list({ limit: 1 }).classes.length === 0) {
-  addDemoClasses(server, newId);
-  addTaughtClass(server, newId, Date.now());
-}
-
-const http = createServer(server.app);
-http.on('error', (error: NodeJS.ErrnoException) => {
-  const words =
-    error.code === 'EADDRINUSE'
-      ? `Port ${port} is taken. Stop the other program, or start with --port ${port + 1}.`
-      : error.message;
+function leave(words: string, code = 1): never {
   console.error(words);
+  process.exit(code);
+}
+
+/** A fault while serving, in words; with NEEDLEWORK_FAULTS=whole as the machine tells it. */
+function tell(error: unknown): void {
+  const words = diskFault(error);
+  const what = error instanceof Error ? error.message : String(error);
+  if (process.env['NEEDLEWORK_FAULTS'] === 'whole') console.error(error);
+  else if (words) console.error(`${words.title}. ${words.detail}`);
+  else console.error(`Needlework met a fault of its own: ${what}. What was saved is safe.`);
+}
+
+const asked = flags();
+const port = Number(asked.port);
+if (!Number.isInteger(port) || port < 1 || port > 65_535)
+  leave('The port must be a whole number from 1 to 65535, for example --port 4310.', 2);
+const pages = resolve(asked.pages);
+if (!existsSync(join(pages, 'index.html')))
+  leave(`There are no pages in ${pages}. Build them with npm run build, or name their folder with --pages.`, 2);
+const data = resolve(asked.data);
+
+/** Holds the folder, opens what lies in it, and puts demo data where it is asked for. */
+function openServer(): { readonly server: Server; readonly folder: DataFolder } {
+  const folder = DataFolder.hold(data, port);
+  folder.checkThere(asked['begin-anew'] || (asked.fresh && folder.demo));
+  if (asked.fresh && existsSync(folder.file) && !folder.demo)
+    throw new StartFault(`${data} does not hold demo data, so --fresh leaves it as it is. Start without it.`);
+  if (asked.demo && (folder.demoUntouched || asked.fresh)) folder.setAside();
+  else if (folder.demo && asked.demo)
+    console.log('Your changes to the demo are kept. For the demo as it came, start with --fresh.');
+  const server = composeServer({
+    file: folder.file,
+    migrations: join(__dirname, 'migrations'),
+    endedBadly: folder.endedBadly,
+    pages,
+    hosts: new Set([`127.0.0.1:${port}`, `localhost:${port}`]),
+    report: tell,
+    mayWrite: () => folder.mayWrite(),
+  });
+  folder.opened();
+  if (asked.demo && server.classes.list({ limit: 1 }).classes.length === 0 && !folder.demo) {
+    folder.madeForTryingOut();
+    addDemoClasses(server, newId);
+    addTaughtClass(server, newId, Date.now());
+  }
+  return { server, folder };
+}
+
+let answer: RequestListener = (_request, response) => response.writeHead(503, { 'Retry-After': '1' }).end();
+const http = createServer((request, response) => answer(request, response));
+// Nobody keeps a connection without saying anything.
+http.headersTimeout = 10_000;
+http.requestTimeout = 60_000;
+http.setTimeout(15_000);
+http.on('error', (error: NodeJS.ErrnoException) =>
+  leave(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken; nothing was changed. Needlework may already run there: open http://127.0.0.1:${port}. Else stop the other program, or start with --port ${port + 1}.`
+      : error.code === 'EACCES'
+        ? `Port ${port} is not for everybody. Take one above 1023, for example --port 4310.`
+        : error.message,
+  ),
+);
+process.on('uncaughtException', (error) => {
+  tell(error);
   process.exit(1);
 });
-http.listen(port, '127.0.0.1', () => console.log(`Needlework is ready: http://127.0.0.1:${port}`));
-
-function stop(): void {
-  http.close(() => {
-    server.close();
-    process.exit(0);
-  });
-  http.closeAllConnections();
-}
-process.on('SIGINT', stop);
-process.on('SIGTERM', stop);
+http.listen(port, '127.0.0.1', () => {
+  try {
+    const { server, folder } = openServer();
+    answer = server.app;
+    const stop = () => {
+      http.close(() => {
+        server.close();
+        folder.release();
+        process.exit(0);
+      });
+      http.closeAllConnections();
+    };
+    process.on('SIGINT', stop);
+    process.on('SIGTERM', stop);
+    console.log(`Needlework is ready: http://127.0.0.1:${port}`);
+  } catch (error) {
+    leave(startWords(error, data));
+  }
+});

@@ -1,4 +1,5 @@
-import { type AnyColumn, type SQL, and, eq, lt, or } from 'drizzle-orm';
+import { type AnyColumn, type SQL, and, eq, lt, or, sql } from 'drizzle-orm';
+import { folded } from './folded';
 
 /** Where one stands in a list that is ordered by an instant and then by id, newest first. */
 interface Cursor {
@@ -19,6 +20,14 @@ export function after(cursor: string | undefined, at: AnyColumn, id: AnyColumn):
   if (cursor === undefined) return undefined;
   const from = read(cursor);
   return or(lt(at, from.at), and(eq(at, from.at), lt(id, from.id)));
+}
+
+/** Titles with all of these words in any order, whatever their case and accents; everything without words. */
+export function worded(words: string | undefined, title: AnyColumn): SQL | undefined {
+  const asked = folded(words ?? '')
+    .split(' ')
+    .filter((word) => word !== '');
+  return and(...asked.map((word) => sql`instr(folded(${title}), ${word}) > 0`));
 }
 
 /** The rows of one page, asked for with one more than it holds, and where the next one begins. */

@@ -39,7 +39,13 @@ export const classes = sqliteTable(
     updatedAt: text('updated_at').notNull(),
     deletedAt: text('deleted_at'),
   },
-  (table) => [index('classes_by_update').on(table.deletedAt, table.updatedAt)],
+  // with the title, so that a search reads no plans
+  (table) => [
+    index('classes_in_order').on(table.deletedAt, table.updatedAt, table.id, table.title),
+    index('classes_by_deletion').on(table.deletedAt, table.id),
+    // what is asked of a class that uses an exercise, without reading past its plan
+    index('classes_by_id').on(table.id, table.deletedAt, table.updatedAt),
+  ],
 );
 
 /** Which exercises a class uses, at which revision; written at each save. */
@@ -55,7 +61,7 @@ export const classExercises = sqliteTable(
   },
   (table) => [
     primaryKey({ columns: [table.classId, table.exerciseId, table.revision] }),
-    index('classes_by_exercise').on(table.exerciseId),
+    index('classes_by_exercise').on(table.exerciseId, table.classId, table.revision, table.items),
   ],
 );
 
@@ -79,19 +85,25 @@ export const classRevisions = sqliteTable(
     plan: text('plan').notNull(),
     savedAt: text('saved_at').notNull(),
   },
-  (table) => [index('revisions_by_class').on(table.classId, table.number)],
+  (table) => [index('revisions_by_class').on(table.classId, table.number, table.kind, table.savedAt)],
 );
 
 /** The answer given to each save, so that the same save sent twice counts once. */
-export const saves = sqliteTable('saves', {
-  saveId: text('save_id').primaryKey(),
-  classId: text('class_id').notNull(),
-  /** Version the save made; null for a clash. */
-  version: integer('version'),
-  /** Revision a clash set aside; null for a save that went through. */
-  keptRevision: integer('kept_revision'),
-  at: text('at').notNull(),
-});
+export const saves = sqliteTable(
+  'saves',
+  {
+    saveId: text('save_id').primaryKey(),
+    classId: text('class_id').notNull(),
+    /** Version the save made; null for a clash. */
+    version: integer('version'),
+    /** Revision a clash set aside; null for a save that went through. */
+    keptRevision: integer('kept_revision'),
+    at: text('at').notNull(),
+    /** Content address of what was saved; null for saves from before it was noted. */
+    content: text('content'),
+  },
+  (table) => [index('saves_by_time').on(table.at)],
+);
 
 /** Classes as they were taught, each with the plan it was taught from. */
 export const runs = sqliteTable(
@@ -111,7 +123,11 @@ export const runs = sqliteTable(
     /** ISO instant; null while the run is in the log. */
     removedAt: text('removed_at'),
   },
-  (table) => [index('runs_by_start').on(table.removedAt, table.startedAt)],
+  (table) => [
+    index('runs_in_order').on(table.removedAt, table.startedAt, table.id, table.title),
+    index('runs_by_removal').on(table.removedAt, table.id),
+    index('runs_by_id').on(table.id, table.removedAt),
+  ],
 );
 
 /** Which exercises a taught class had; written when it begins. */

@@ -69,6 +69,8 @@ export const ClassRevision = z.strictObject({
   kind: z.enum(['saved', 'clash']),
   title: z.string(),
   savedAt: z.iso.datetime(),
+  /** What changed from the state before it, a sentence each; of one set aside by a clash, how it differs from that. */
+  differs: z.array(z.string()),
 });
 export type ClassRevision = z.infer<typeof ClassRevision>;
 export const ClassRevisions = z.strictObject({ revisions: z.array(ClassRevision), next });

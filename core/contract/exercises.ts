@@ -3,6 +3,7 @@ import { Exercise } from '../exercise';
 import { Id } from '../id';
 import { RevisionId } from '../plan';
 import { ExerciseDocument } from './document';
+import { next } from './page';
 
 export const ExerciseRevision = z.strictObject({
   revision: RevisionId,
@@ -15,15 +16,32 @@ export const ExerciseRevision = z.strictObject({
 });
 export type ExerciseRevision = z.infer<typeof ExerciseRevision>;
 
+/** What of the library is asked for: all of it, or what changed since an answer; page by page. */
+export const LibraryAsked = z.object({
+  /** `at` of an earlier answer; without it, or where the server was started anew since, all of it is sent. */
+  since: z.string().max(60).optional(),
+  /** Where the page before ended. */
+  from: z.coerce.number().int().min(0).default(0),
+});
+export type LibraryAsked = z.infer<typeof LibraryAsked>;
+
 /**
- * The whole library. Each exercise was read by its format and judged by the server that sends it, so a page need not
- * judge thousands again: that costs most of a second.
+ * A page of the library, or of its changes. Each exercise was read by its format and judged by the server that sends it,
+ * so a page need not judge thousands again: that costs most of a second.
  */
-export const ExerciseList = z.strictObject({
+export const LibraryPage = z.strictObject({
   exercises: z.array(
     z.custom<ExerciseRevision>((value) => typeof value === 'object' && value !== null && 'exercise' in value),
   ),
+  /** Ids of those that were taken out. */
+  gone: z.array(z.string()),
+  /** Whether this begins anew, instead of changing what was there. */
+  whole: z.boolean(),
+  /** Ask with this the next time. */
+  at: z.string(),
+  next: z.int().nullable(),
 });
+export type LibraryPage = z.infer<typeof LibraryPage>;
 
 /** An own exercise, or a changed built-in one. */
 export const SaveExercise = z.strictObject({
@@ -46,9 +64,12 @@ export const ExerciseUse = z.strictObject({
 });
 export type ExerciseUse = z.infer<typeof ExerciseUse>;
 
-/** The first classes that use an exercise, those to be moved first; how many there are in all, and how many were taught. */
-export const ExerciseUses = z.strictObject({ classes: z.array(ExerciseUse), total: z.int(), taught: z.int() });
+/** A page of the classes that use an exercise, those to be moved first; how many there are in all, and how many were taught. */
+export const ExerciseUses = z.strictObject({ classes: z.array(ExerciseUse), next, total: z.int(), taught: z.int() });
 export type ExerciseUses = z.infer<typeof ExerciseUses>;
 
-export const MoveClasses = z.strictObject({ classIds: z.array(Id).min(1).max(200) });
+/** Classes moved in one transaction: each is timed and saved, and nobody else is answered meanwhile. */
+export const mostMoved = 2;
+
+export const MoveClasses = z.strictObject({ classIds: z.array(Id).min(1).max(mostMoved) });
 export const MovedClasses = z.strictObject({ moved: z.array(z.string()) });

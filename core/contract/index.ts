@@ -1,7 +1,8 @@
 export * from './classes';
 export { ExerciseDocument, PlanDocument } from './document';
 export * from './exercises';
-export { PageAsked } from './page';
+export { ListAsked, PageAsked } from './page';
 export * from './preferences';
 export * from './problem';
 export * from './runs';
+export * from './taken-out';

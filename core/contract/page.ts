@@ -7,5 +7,12 @@ export const PageAsked = z.object({
 });
 export type PageAsked = z.infer<typeof PageAsked>;
 
+/** A page of a list that can be narrowed: to titles with these words, to what is older than an instant. */
+export const ListAsked = PageAsked.extend({
+  words: z.string().trim().max(120).optional(),
+  before: z.iso.datetime().optional(),
+});
+export type ListAsked = z.infer<typeof ListAsked>;
+
 /** Where the next page begins; null where this is the last one. */
 export const next = z.string().nullable();

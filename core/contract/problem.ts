@@ -11,11 +11,16 @@ const ProblemCode = z.enum([
   'id-in-use',
   'unknown-revision',
   'save-id-reused',
+  'event-number-reused',
+  'run-id-reused',
+  'too-much',
   'exercise-changed',
   'not-built-in',
   'host-not-allowed',
   'origin-not-allowed',
   'server-fault',
+  'disk-fault',
+  'data-gone',
 ]);
 
 /** Errors over HTTP are problem details (RFC 9457) with a code and, where it helps, the fields at fault. */

@@ -21,6 +21,13 @@ export function layOut(part: DosePart, phaseSeconds: readonly number[]): SetLayo
   return { units, gapMs, unitStartMs, stations, sets: part.sets, setRestMs: part.setRestSeconds * 1000 };
 }
 
+/** Pieces of work of a dose on one foot: reps, holds, passes, phrases, times; every set and station counted. */
+export const piecesOf = (dose: Dose): number =>
+  dose.reduce((sum, part) => {
+    const { units, stations, sets } = layOut(part, []);
+    return sum + units * stations * sets;
+  }, 0);
+
 /** Lengths of the phases of one unit, ms; null where a unit does not run through the phases. */
 export const phasesMsOf = (part: DosePart, phaseSeconds: readonly number[]): readonly number[] | null =>
   kindOf(part).phasesMs?.(part, phaseSeconds) ?? null;

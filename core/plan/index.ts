@@ -4,6 +4,7 @@ export * from './change-level';
 export * from './change-sets';
 export * from './change-sides';
 export * from './command';
+export * from './differences';
 export * from './history';
 export * from './make';
 export * from './move-by-one';

@@ -17,6 +17,7 @@ export * from './outline';
 export * from './put-out';
 export * from './taught-order';
 export * from './timeline';
+export * from './too-much';
 export * from './turns';
 export {
   type ReadyItem,

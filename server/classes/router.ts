@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { CreateClass, DuplicateClass, PageAsked, SaveClass } from '@core/contract';
+import { CreateClass, DuplicateClass, ListAsked, PageAsked, SaveClass } from '@core/contract';
 import { readBody, readId } from '../problem';
 import type { ClassStore } from './store';
 import type { ExerciseUsage } from './uses';
@@ -8,7 +8,7 @@ const idOf = (params: { readonly id?: string }) => readId('This class', params.i
 
 export function classRouter(classes: ClassStore, usage: ExerciseUsage): Router {
   const router = Router();
-  router.get('/', ({ query }, response) => void response.json(classes.list(readBody(PageAsked, query))));
+  router.get('/', ({ query }, response) => void response.json(classes.list(readBody(ListAsked, query))));
   router.post('/', ({ body }, response) => void response.status(201).json(classes.create(readBody(CreateClass, body))));
   router.get('/:id', ({ params }, response) => void response.json(classes.read(idOf(params))));
   router.put(

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull, lt } from 'drizzle-orm';
 import * as z from 'zod';
 import type {
   ClassList,
@@ -6,6 +6,7 @@ import type {
   ClassRevisions,
   ClassSummary,
   CreateClass,
+  ListAsked,
   PageAsked,
   SaveAnswer,
   SaveClass,
@@ -13,19 +14,36 @@ import type {
 import { Brief, type Plan, allItemsOf, copyOfPlan, itemsOf, readPlan, revisionsOf } from '@core/plan';
 import { OutlineStitch } from '@core/timeline/outline';
 import { buildTimeline, outlineOf } from '@core/timeline';
-import type { Db } from '../database';
+import { contentOf } from '../content';
+import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
-import { after, pageOf } from '../page';
+import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, readStoredAs } from '../problem';
 import { classes, saves } from '../schema';
+import { refuseTooMuch } from '../too-much';
 import { EarlierStates } from './earlier-states';
 import { noteExercises } from './note-exercises';
 
 type Row = typeof classes.$inferSelect;
+type SummaryRow = Omit<Row, 'plan' | 'deletedAt'>;
+const summaryColumns = {
+  id: classes.id,
+  version: classes.version,
+  title: classes.title,
+  audience: classes.audience,
+  slotSeconds: classes.slotSeconds,
+  plannedMs: classes.plannedMs,
+  itemCount: classes.itemCount,
+  outline: classes.outline,
+  updatedAt: classes.updatedAt,
+};
 type Save = typeof saves.$inferSelect;
 
 const Outline = z.array(OutlineStitch).catch([]);
 const Audience = Brief.shape.audience.catch('mixed');
+
+/** How long the answer to a save is known, so that the same one sent again counts once. Later it would be a clash: kept too. */
+const answersKeptMs = 90 * 86_400_000;
 
 /** The classes an instructor plans: every save is checked, versioned and answered once. */
 export class ClassStore {
@@ -37,20 +55,32 @@ export class ClassStore {
     private readonly now: () => string,
     private readonly nextId: () => string,
   ) {
-    this.earlier = new EarlierStates(db);
+    this.earlier = new EarlierStates(db, library);
   }
 
   /** One page, newest first. */
-  list(asked: PageAsked): ClassList {
+  list(asked: ListAsked): ClassList {
     const rows = this.db
-      .select()
+      .select(summaryColumns)
       .from(classes)
-      .where(and(isNull(classes.deletedAt), after(asked.after, classes.updatedAt, classes.id)))
+      .where(
+        and(
+          isNull(classes.deletedAt),
+          asked.before === undefined ? undefined : lt(classes.updatedAt, asked.before),
+          after(asked.after, classes.updatedAt, classes.id),
+          worded(asked.words, classes.title),
+        ),
+      )
       .orderBy(desc(classes.updatedAt), desc(classes.id))
       .limit(asked.limit + 1)
       .all();
     const { page, next } = pageOf(rows, asked.limit, (row) => ({ at: row.updatedAt, id: row.id }));
     return { classes: page.map(summaryOf), next };
+  }
+
+  /** As it stands in a list. */
+  summary(id: string): ClassSummary {
+    return summaryOf(this.row(id));
   }
 
   read(id: string): ClassRead {
@@ -66,7 +96,7 @@ export class ClassStore {
 
   create({ saveId, plan }: CreateClass): SaveAnswer {
     return this.db.transaction(() => {
-      const before = this.answered(saveId, plan.id);
+      const before = this.answered(saveId, plan.id, contentOf(plan));
       if (before) return this.repeat(before);
       this.checkRevisions(plan);
       if (this.db.select({ id: classes.id }).from(classes).where(eq(classes.id, plan.id)).get()) {
@@ -83,13 +113,14 @@ export class ClassStore {
         .values({ ...this.rowOf(plan), id: plan.id, version: 1, updatedAt: at })
         .run();
       return this.record(saveId, plan, 1, at);
-    });
+    }, atOnce);
   }
 
   /** Saves an edit made on `basedOn`. When someone saved in between, this side is kept as a revision and the clash is told. */
   save(id: string, { saveId, basedOn, plan }: SaveClass): SaveAnswer {
     const outcome = this.db.transaction((): { readonly saved: SaveAnswer } | { readonly kept: number } => {
-      const before = this.answered(saveId, id);
+      const content = contentOf(plan);
+      const before = this.answered(saveId, id, content);
       if (before) return before.keptRevision === null ? { saved: this.repeat(before) } : { kept: before.keptRevision };
       if (plan.id !== id)
         throw new ProblemError(
@@ -103,7 +134,7 @@ export class ClassStore {
       const at = this.now();
       if (row.version !== basedOn) {
         const kept = this.earlier.keep(id, basedOn, 'clash', plan, at);
-        this.db.insert(saves).values({ saveId, classId: id, version: null, keptRevision: kept, at }).run();
+        this.db.insert(saves).values({ saveId, classId: id, version: null, keptRevision: kept, at, content }).run();
         return { kept };
       }
       const version = row.version + 1;
@@ -113,7 +144,7 @@ export class ClassStore {
         .where(eq(classes.id, id))
         .run();
       return { saved: this.record(saveId, plan, version, at) };
-    });
+    }, atOnce);
     if ('saved' in outcome) return outcome.saved;
     throw new ProblemError(
       409,
@@ -128,6 +159,8 @@ export class ClassStore {
 
   /** A copy to teach again; the other foot leads. */
   duplicate(id: string, saveId: string, newId: string): SaveAnswer {
+    const before = this.answered(saveId, newId, null);
+    if (before) return this.repeat(before);
     const { plan } = this.read(id);
     const copy = { ...copyOfPlan(plan, `${plan.title}, again`.slice(0, 120), this.nextId), id: newId };
     return this.create({ saveId, plan: copy });
@@ -180,7 +213,9 @@ export class ClassStore {
   }
 
   private rowOf(plan: Plan) {
-    const timeline = buildTimeline({ plan, find: this.library.finder(revisionsOf(plan)) });
+    const find = this.library.finder(revisionsOf(plan));
+    refuseTooMuch(plan, find);
+    const timeline = buildTimeline({ plan, find });
     return {
       plan: JSON.stringify(plan),
       title: plan.title,
@@ -192,14 +227,19 @@ export class ClassStore {
     };
   }
 
-  private answered(saveId: string, classId: string): Save | undefined {
+  /** The first answer to this save; with other content it is another save, and refused. @param content null for whatever it was */
+  private answered(saveId: string, classId: string, content: string | null): Save | undefined {
     const save = this.db.select().from(saves).where(eq(saves.saveId, saveId)).get();
-    if (save && save.classId !== classId) {
+    if (!save) return undefined;
+    const other = content !== null && save.content !== null && save.content !== content;
+    if (save.classId !== classId || other) {
       throw new ProblemError(
         409,
         'save-id-reused',
         'This save was used before',
-        'It belongs to another class. Nothing was changed; save again.',
+        save.classId === classId
+          ? 'It had other content then. Nothing was changed; save again.'
+          : 'It belongs to another class. Nothing was changed; save again.',
       );
     }
     return save;
@@ -212,12 +252,17 @@ export class ClassStore {
   private record(saveId: string, plan: Plan, version: number, at: string): SaveAnswer {
     noteExercises(this.db, plan);
     this.earlier.keep(plan.id, version, 'saved', plan, at);
-    this.db.insert(saves).values({ saveId, classId: plan.id, version, keptRevision: null, at }).run();
+    const content = contentOf(plan);
+    this.db.insert(saves).values({ saveId, classId: plan.id, version, keptRevision: null, at, content }).run();
+    this.db
+      .delete(saves)
+      .where(lt(saves.at, new Date(Date.parse(at) - answersKeptMs).toISOString()))
+      .run();
     return { id: plan.id, version, updatedAt: at };
   }
 }
 
-const summaryOf = (row: Row): ClassSummary => ({
+const summaryOf = (row: SummaryRow): ClassSummary => ({
   id: row.id,
   title: row.title,
   audience: Audience.parse(row.audience),

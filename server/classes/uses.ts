@@ -1,15 +1,15 @@
 import { and, count, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
-import type { ExerciseUses, OtherDoses } from '@core/contract';
+import type { ExerciseUse, ExerciseUses, OtherDoses } from '@core/contract';
 import { moveTo } from '@core/library';
 import { type Plan, itemsOf, readPlan } from '@core/plan';
-import type { Db } from '../database';
+import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
 import { readStoredAs } from '../problem';
 import { classExercises, classes, runExercises, runs } from '../schema';
 import type { ClassStore } from './store';
 
-/** Uses told at once; the rest is told as a number. */
-const mostUses = 30;
+/** Uses told at once: each that is behind is timed twice, the others are only named. */
+const usesAtOnce = { behind: 3, current: 12 } as const;
 /** Other classes looked at for the dose of one exercise. */
 const otherClasses = 3;
 
@@ -22,19 +22,24 @@ export class ExerciseUsage {
     private readonly nextId: () => string,
   ) {}
 
-  /** The planned classes that use an exercise, with what its current revision would do to each; and how many were taught with it. */
-  of(exerciseId: string): ExerciseUses {
+  /**
+   * A page of the planned classes that use an exercise, those behind its current revision first, with what that would do
+   * to each; and how many were taught with it.
+   */
+  of(exerciseId: string, after?: string): ExerciseUses {
     const current = this.library.one(exerciseId);
     const behind = sql<number>`max(${classExercises.revision} <> ${current.revision})`;
     const using = and(eq(classExercises.exerciseId, exerciseId), isNull(classes.deletedAt));
+    const from = Number(after ?? 0);
     const rows = this.db
       .select({ classId: classExercises.classId, items: sql<number>`sum(${classExercises.items})`, behind })
       .from(classExercises)
       .innerJoin(classes, eq(classes.id, classExercises.classId))
       .where(using)
       .groupBy(classExercises.classId)
-      .orderBy(desc(behind), desc(classes.updatedAt))
-      .limit(mostUses)
+      .orderBy(desc(behind), desc(classes.updatedAt), desc(classExercises.classId))
+      .limit(usesAtOnce.current + 1)
+      .offset(Number.isInteger(from) && from > 0 ? from : 0)
       .all();
     const total = this.db
       .select({ n: sql<number>`count(distinct ${classExercises.classId})` })
@@ -48,22 +53,26 @@ export class ExerciseUsage {
       .innerJoin(runs, eq(runs.id, runExercises.runId))
       .where(and(eq(runExercises.exerciseId, exerciseId), isNull(runs.removedAt)))
       .get();
+    const most = rows[0]?.behind === 1 ? usesAtOnce.behind : usesAtOnce.current;
     return {
-      classes: rows.map(({ classId, items, behind: isBehind }) => {
-        const { plan, move } = this.moved(classId, exerciseId);
-        return {
-          classId,
-          title: plan.title,
-          items,
-          upToDate: isBehind === 0,
-          beforeMs: move.beforeMs,
-          afterMs: move.afterMs,
-          problem: move.problem,
-        };
-      }),
+      classes: rows
+        .slice(0, most)
+        .map(({ classId, items, behind: isBehind }) => this.use(classId, items, isBehind === 1 ? exerciseId : null)),
+      next: rows.length > most ? String(from + most) : null,
       total: total?.n ?? 0,
       taught: taught?.n ?? 0,
     };
+  }
+
+  /** @param behindOf the exercise of which the class has an earlier revision; null where it is up to date */
+  private use(classId: string, items: number, behindOf: string | null): ExerciseUse {
+    if (behindOf === null) {
+      const { title, plannedMs } = this.classes.summary(classId);
+      return { classId, title, items, upToDate: true, beforeMs: plannedMs, afterMs: plannedMs, problem: null };
+    }
+    const { plan, move } = this.moved(classId, behindOf);
+    const { beforeMs, afterMs, problem } = move;
+    return { classId, title: plan.title, items, upToDate: false, beforeMs, afterMs, problem };
   }
 
   /** How the exercises of a class are dosed in up to three other classes each, newest first. */
@@ -97,14 +106,16 @@ export class ExerciseUsage {
    * Those that cannot move, do not use it or have it already stay as they are.
    */
   moveToCurrent(exerciseId: string, classIds: readonly string[]): string[] {
-    return this.db.transaction(() =>
-      classIds.filter((id) => {
-        const { plan, version, move } = this.moved(id, exerciseId);
-        const changes = itemsOf(plan).some((item, i) => item.revision !== itemsOf(move.plan)[i]?.revision);
-        if (move.problem !== null || !changes) return false;
-        this.classes.save(id, { saveId: this.nextId(), basedOn: version, plan: move.plan });
-        return true;
-      }),
+    return this.db.transaction(
+      () =>
+        classIds.filter((id) => {
+          const { plan, version, move } = this.moved(id, exerciseId);
+          const changes = itemsOf(plan).some((item, i) => item.revision !== itemsOf(move.plan)[i]?.revision);
+          if (move.problem !== null || !changes) return false;
+          this.classes.save(id, { saveId: this.nextId(), basedOn: version, plan: move.plan });
+          return true;
+        }),
+      atOnce,
     );
   }
 

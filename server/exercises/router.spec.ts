@@ -1,5 +1,5 @@
 import request from 'supertest';
-import type { ExerciseRevision, ExerciseUses, Problem } from '@core/contract';
+import { type ExerciseRevision, type ExerciseUses, LibraryPage, type Problem } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
 import { defaultPace } from '@core/plan';
 import { catalogue } from '@core/exercise/catalogue';
@@ -17,6 +17,18 @@ const post = (path: string, body: object = {}) =>
 const rise = catalogue.find((e) => e.id === 'two-foot-rise')!;
 const current = async (id: string) => (await get(`/api/exercises/${id}`).expect(200)).body as ExerciseRevision;
 
+const asked = async (query: string) => LibraryPage.parse((await get(`/api/exercises${query}`).expect(200)).body);
+/** The library as a page gathers it. */
+async function wholeLibrary(): Promise<ExerciseRevision[]> {
+  const exercises: ExerciseRevision[] = [];
+  for (let from: number | null = 0; from !== null;) {
+    const page: LibraryPage = await asked(`?from=${from}`);
+    exercises.push(...page.exercises);
+    from = page.next;
+  }
+  return exercises;
+}
+
 describe('an instructor’s own exercises', () => {
   it('are made, found again in the library, and kept as revisions', async () => {
     const own = {
@@ -33,15 +45,37 @@ describe('an instructor’s own exercises', () => {
     ).body as ExerciseRevision;
     expect(again.revision).not.toBe(made.revision);
     expect(server.library.byRevision([made.revision])[0]?.exercise.purpose).toBe(own.purpose);
-    const list = (await get('/api/exercises').expect(200)).body as { exercises: ExerciseRevision[] };
-    expect(list.exercises.find((e) => e.exercise.id === 'rise-with-a-wave')?.revision).toBe(again.revision);
+    const list = await wholeLibrary();
+    expect(list.find((e) => e.exercise.id === 'rise-with-a-wave')?.revision).toBe(again.revision);
   });
 
-  it('answer “not changed” to a page that has the newest library', async () => {
-    const first = await get('/api/exercises').expect(200);
-    await get('/api/exercises').set('If-None-Match', first.headers['etag']!).expect(304);
-    const plain = await get('/api/exercises').set('Accept-Encoding', 'identity').expect(200);
-    expect(plain.body).toEqual(first.body);
+  it('come page by page, and to a page that has them only what changed since', async () => {
+    const first = await asked('');
+    expect(first).toMatchObject({ whole: true, gone: [] });
+    const exercises = await wholeLibrary();
+    // in the order in which they came, which is the catalogue's: suggestions are looked for in it
+    expect(exercises.slice(0, catalogue.length).map((r) => r.exercise.id)).toEqual(catalogue.map(({ id }) => id));
+    expect(exercises).toHaveLength(server.library.current().length);
+    expect(await asked(`?since=${first.at}`)).toMatchObject({ whole: false, exercises: [], gone: [] });
+    const { exercise, revision } = await current('rise-with-a-wave');
+    await put('/api/exercises/rise-with-a-wave', {
+      basedOn: revision,
+      exercise: { ...exercise, purpose: 'Said once more.' },
+    }).expect(200);
+    await request(server.app).delete('/api/exercises/short-foot').set('Host', host).expect(204);
+    const changed = await asked(`?since=${first.at}`);
+    expect(changed.exercises.map((r) => r.exercise.purpose)).toEqual(['Said once more.']);
+    expect(changed.gone).toEqual(['short-foot']);
+    await request(server.app).post('/api/exercises/short-foot/restore').set('Host', host).expect(204);
+    expect((await asked(`?since=${changed.at}`)).exercises.map((r) => r.exercise.id)).toEqual(['short-foot']);
+    const { exercise: built, revision: original } = await current('short-foot');
+    await put('/api/exercises/short-foot', { basedOn: original, exercise: { ...built, purpose: 'Mine.' } }).expect(200);
+    const mine = await asked(`?since=${changed.at}`);
+    expect(mine.exercises.map((r) => r.changed)).toEqual([true]);
+    await post('/api/exercises/short-foot/return').expect(200);
+    expect((await asked(`?since=${mine.at}`)).exercises.map((r) => r.revision)).toEqual([original]);
+    // a server that was started anew does not know what this one has said
+    expect((await asked('?since=another.3')).whole).toBe(true);
   });
 
   it('refuse an edit of a revision that is no longer current, and the same name twice', async () => {

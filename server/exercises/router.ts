@@ -1,23 +1,15 @@
 import { Router } from 'express';
-import { MoveClasses, SaveExercise } from '@core/contract';
+import { LibraryAsked, MoveClasses, PageAsked, SaveExercise } from '@core/contract';
 import type { ExerciseUsage } from '../classes/uses';
 import { ProblemError, readBody } from '../problem';
 import type { Library } from './store';
 
 export function exerciseRouter(library: Library, usage: ExerciseUsage): Router {
   const router = Router();
-  router.get('/', (request, response) => {
-    const { json, gzip, tag } = library.toSend();
-    response.setHeader('Cache-Control', 'no-cache');
-    response.setHeader('ETag', tag);
-    response.setHeader('Vary', 'Accept-Encoding');
-    if (request.headers['if-none-match'] === tag) {
-      response.status(304).end();
-      return;
-    }
-    response.type('application/json');
-    if (request.acceptsEncodings('gzip') === 'gzip') response.setHeader('Content-Encoding', 'gzip').end(gzip);
-    else response.end(json);
+  router.get('/', ({ query }, response) => {
+    // packing it costs more than sending it, on one machine
+    response.setHeader('Cache-Control', 'no-store, no-transform');
+    response.type('application/json').send(library.page(readBody(LibraryAsked, query)));
   });
   router.get('/:id', ({ params }, response) => void response.json(library.one(params.id)));
   router.put('/:id', (request, response) => {
@@ -27,7 +19,10 @@ export function exerciseRouter(library: Library, usage: ExerciseUsage): Router {
     response.json(library.save(body));
   });
   router.post('/:id/return', ({ params }, response) => void response.json(library.returnToOriginal(params.id)));
-  router.get('/:id/classes', ({ params }, response) => void response.json(usage.of(params.id)));
+  router.get(
+    '/:id/classes',
+    ({ params, query }, response) => void response.json(usage.of(params.id, readBody(PageAsked, query).after)),
+  );
   router.post('/:id/move', ({ params, body }, response) => {
     const { classIds } = readBody(MoveClasses, body);
     response.json({ moved: usage.moveToCurrent(params.id, classIds) });

@@ -1,33 +1,53 @@
-import { createHash } from 'node:crypto';
-import { gzipSync } from 'node:zlib';
-import canonicalize from 'canonicalize';
-import { eq, inArray } from 'drizzle-orm';
-import type { ExerciseRevision, SaveExercise } from '@core/contract';
-import { type Exercise, readExercise } from '@core/exercise';
+import { randomBytes } from 'node:crypto';
+import { type SQL, and, eq, inArray, isNull, sql } from 'drizzle-orm';
+import type { ExerciseRevision, LibraryAsked, LibraryPage, SaveExercise } from '@core/contract';
+import { Exercise, readExercise } from '@core/exercise';
 import type { FindRevision } from '@core/timeline';
-import type { Db } from '../database';
-import { ProblemError, notFound, readStoredAs } from '../problem';
+import { canonicalJson, contentOf } from '../content';
+import { type Db, atOnce } from '../database';
+import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
 import { exerciseRevisions, exercises } from '../schema';
 
-/** JSON in one form only (RFC 8785), so that the same content has the same address. */
-const canonicalJson = (exercise: Exercise): string => canonicalize(exercise) ?? '';
+/** Content address of an exercise. */
+export const revisionOf = (exercise: Exercise): string => contentOf(exercise);
 
-/** Content address of an exercise: the first 32 hex digits of SHA-256 over its canonical JSON. */
-export const revisionOf = (exercise: Exercise): string =>
-  createHash('sha256').update(canonicalJson(exercise)).digest('hex').slice(0, 32);
+/** Exercises sent at once: some 10 kB each. */
+const pageSize = 60;
+const format = Exercise.shape.format.value;
 
-export interface SentLibrary {
-  readonly json: Buffer;
-  readonly gzip: Buffer;
-  readonly tag: string;
+/** In the order in which they came: the catalogue's own, then the teacher's. */
+const madeFirst = sql`${exercises}.rowid`;
+
+const columns = {
+  id: exercises.id,
+  revision: exercises.revision,
+  origin: exercises.origin,
+  original: exercises.original,
+  removedAt: exercises.removedAt,
+  body: exerciseRevisions.body,
+};
+interface Row {
+  readonly revision: string;
+  readonly origin: 'built-in' | 'own';
+  readonly original: string | null;
+  readonly removedAt: string | null;
+  readonly body: string;
 }
+const flagsOf = ({ revision, origin, original, removedAt }: Row) => ({
+  revision,
+  origin,
+  removed: removedAt !== null,
+  changed: original !== null && original !== revision,
+});
 
 /** The exercises: immutable revisions, and which of them is current. */
 export class Library {
   /** Parsed revisions; they never change, so they are kept. */
   private readonly parsed = new Map<string, Exercise>();
-  /** The whole library as it is sent; forgotten at every change. */
-  private sent: SentLibrary | null = null;
+  /** Which server this is: its list of changes begins with it. */
+  private readonly started = randomBytes(6).toString('hex');
+  /** Ids in the order in which they changed. */
+  private readonly changes: string[] = [];
 
   constructor(
     private readonly db: Db,
@@ -39,7 +59,6 @@ export class Library {
    * that the teacher has changed stays as the teacher has it.
    */
   addBuiltIns(catalogue: readonly Exercise[]): void {
-    this.sent = null;
     this.db.transaction((tx) => {
       for (const exercise of catalogue) {
         const revision = this.keep(exercise);
@@ -52,7 +71,7 @@ export class Library {
           tx.update(exercises).set(set).where(eq(exercises.id, exercise.id)).run();
         }
       }
-    });
+    }, atOnce);
   }
 
   /**
@@ -78,9 +97,9 @@ export class Library {
       this.keep(exercise);
       if (row) this.db.update(exercises).set({ revision, removedAt: null }).where(eq(exercises.id, exercise.id)).run();
       else this.db.insert(exercises).values({ id: exercise.id, revision, origin: 'own' }).run();
-      this.sent = null;
+      this.changes.push(exercise.id);
       return this.one(exercise.id);
-    });
+    }, atOnce);
   }
 
   /** Returns a built-in exercise to its original; the teacher's revisions stay for the classes that pin them. */
@@ -90,7 +109,7 @@ export class Library {
     if (row.original === null)
       throw new ProblemError(409, 'not-built-in', 'This is your own exercise', 'There is no original to return to.');
     this.db.update(exercises).set({ revision: row.original }).where(eq(exercises.id, id)).run();
-    this.sent = null;
+    this.changes.push(id);
     return this.one(id);
   }
 
@@ -102,17 +121,46 @@ export class Library {
     return found;
   }
 
-  /** The whole library ready to send, compressed once for each change, with a tag to ask again by. */
-  toSend(): SentLibrary {
-    if (!this.sent) {
-      const json = Buffer.from(JSON.stringify({ exercises: this.current() }));
-      this.sent = {
-        json,
-        gzip: gzipSync(json),
-        tag: `"${createHash('sha256').update(json).digest('hex').slice(0, 24)}"`,
-      };
-    }
-    return this.sent;
+  /**
+   * A page of the library, or of what changed in it since an answer of this server.
+   * @returns a LibraryPage as JSON: what was judged when it was written goes out as it was written
+   */
+  page({ since, from }: LibraryAsked): string {
+    const known = this.changesSince(since);
+    const ids =
+      known ??
+      this.db
+        .select({ id: exercises.id })
+        .from(exercises)
+        .orderBy(madeFirst)
+        .all()
+        .map(({ id }) => id);
+    const asked = ids.slice(from, from + pageSize);
+    const which = and(isNull(exercises.removedAt), inArray(exercises.id, asked));
+    const rows = asked.length === 0 ? [] : this.rows(which).orderBy(madeFirst).all();
+    const here = new Set(rows.map(({ id }) => id));
+    const about: Omit<LibraryPage, 'exercises'> = {
+      gone: known === null ? [] : asked.filter((id) => !here.has(id)),
+      whole: known === null,
+      at: `${this.started}.${this.changes.length}`,
+      next: ids.length > from + pageSize ? from + pageSize : null,
+    };
+    return `${JSON.stringify(about).slice(0, -1)},"exercises":[${rows.map((row) => this.textOf(row)).join(',')}]}`;
+  }
+
+  private textOf(row: Row): string {
+    const stored = parsed(row.body);
+    const current = typeof stored === 'object' && stored !== null && 'format' in stored && stored.format === format;
+    const text = current ? row.body : JSON.stringify(this.parse(row.revision, row.body));
+    return `${JSON.stringify(flagsOf(row)).slice(0, -1)},"exercise":${text}}`;
+  }
+
+  /** Ids of what changed since an answer; null where all of it has to be sent. */
+  private changesSince(since: string | undefined): string[] | null {
+    const [started, count] = (since ?? '').split('.');
+    const from = Number(count);
+    if (started !== this.started || !Number.isInteger(from) || from < 0) return null;
+    return [...new Set(this.changes.slice(from))].sort();
   }
 
   private keep(exercise: Exercise): string {
@@ -127,50 +175,35 @@ export class Library {
 
   /** Everything in the library, at its current revision. */
   current(): ExerciseRevision[] {
-    const rows = this.db
-      .select({
-        revision: exercises.revision,
-        origin: exercises.origin,
-        original: exercises.original,
-        removedAt: exercises.removedAt,
-        body: exerciseRevisions.body,
-      })
+    return this.rows(isNull(exercises.removedAt))
+      .all()
+      .map((row) => this.revisionFrom(row));
+  }
+
+  /** Exercises at their current revision. */
+  private rows(which: SQL | undefined) {
+    return this.db
+      .select(columns)
       .from(exercises)
       .innerJoin(exerciseRevisions, eq(exercises.revision, exerciseRevisions.revision))
-      .all();
-    return rows
-      .filter((row) => row.removedAt === null)
-      .map((row) => ({
-        revision: row.revision,
-        origin: row.origin,
-        removed: false,
-        changed: row.original !== null && row.original !== row.revision,
-        exercise: this.parse(row.revision, row.body),
-      }));
+      .where(which)
+      .$dynamic();
   }
 
   /** Revisions by address, also of exercises that were taken out of the library. Unknown ones are left out. */
   byRevision(revisions: readonly string[]): ExerciseRevision[] {
     if (revisions.length === 0) return [];
     const rows = this.db
-      .select({
-        revision: exerciseRevisions.revision,
-        body: exerciseRevisions.body,
-        origin: exercises.origin,
-        original: exercises.original,
-        removedAt: exercises.removedAt,
-      })
+      .select({ ...columns, revision: exerciseRevisions.revision })
       .from(exerciseRevisions)
       .innerJoin(exercises, eq(exercises.id, exerciseRevisions.exerciseId))
       .where(inArray(exerciseRevisions.revision, [...revisions]))
       .all();
-    return rows.map((row) => ({
-      revision: row.revision,
-      origin: row.origin,
-      removed: row.removedAt !== null,
-      changed: row.original !== null && row.original !== row.revision,
-      exercise: this.parse(row.revision, row.body),
-    }));
+    return rows.map((row) => this.revisionFrom(row));
+  }
+
+  private revisionFrom(row: Row): ExerciseRevision {
+    return { ...flagsOf(row), exercise: this.parse(row.revision, row.body) };
   }
 
   /** Finds revisions of a class by their address. */
@@ -191,7 +224,7 @@ export class Library {
   private setRemoved(id: string, removedAt: string | null): void {
     const { changes } = this.db.update(exercises).set({ removedAt }).where(eq(exercises.id, id)).run();
     if (changes === 0) throw notFound('This exercise');
-    this.sent = null;
+    this.changes.push(id);
   }
 
   private parse(revision: string, body: string): Exercise {

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { PageAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
+import { ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
 import { readBody, readId } from '../problem';
 import type { RunStore } from './store';
 
@@ -7,7 +7,7 @@ const idOf = (params: { readonly id?: string }) => readId('This taught class', p
 
 export function runRouter(runs: RunStore): Router {
   const router = Router();
-  router.get('/', ({ query }, response) => void response.json(runs.list(readBody(PageAsked, query))));
+  router.get('/', ({ query }, response) => void response.json(runs.list(readBody(ListAsked, query))));
   router.get('/:id', ({ params }, response) => void response.json(runs.read(idOf(params))));
   router.put('/:id', ({ params, body }, response) => {
     runs.start(idOf(params), readBody(StartRun, body));

@@ -1,16 +1,28 @@
-import { and, asc, desc, eq, isNull } from 'drizzle-orm';
-import type { PageAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
-import { itemsOf, revisionsOf } from '@core/plan';
+import { and, asc, desc, eq, isNull, lt } from 'drizzle-orm';
+import type { ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
+import { itemsOf, readPlan, revisionsOf } from '@core/plan';
 import { type RunEvent, readRun } from '@core/run';
 import { buildTimeline } from '@core/timeline';
-import type { Db } from '../database';
+import { contentOf } from '../content';
+import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
-import { after, pageOf } from '../page';
+import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
 import { runEvents, runExercises, runs } from '../schema';
+import { refuseTooMuch } from '../too-much';
 
 /** The format in which plans and events are written down here; what older ones hold is brought up when it is read. */
 const format = 1;
+
+const summaryColumns = {
+  id: runs.id,
+  classId: runs.classId,
+  title: runs.title,
+  startedAt: runs.startedAt,
+  plannedMs: runs.plannedMs,
+  headcount: runs.headcount,
+  note: runs.note,
+};
 
 /** The log: classes as they were taught. Runs begin on a device and reach the server when they can. */
 export class RunStore {
@@ -22,7 +34,9 @@ export class RunStore {
 
   /** Begins a run. The same run sent again changes nothing. */
   start(id: string, { classId, version, plan, startedAt }: StartRun): void {
-    const timeline = buildTimeline({ plan, find: this.library.finder(revisionsOf(plan)) });
+    const find = this.library.finder(revisionsOf(plan));
+    refuseTooMuch(plan, find);
+    const timeline = buildTimeline({ plan, find });
     this.db.transaction(() => {
       const { changes } = this.db
         .insert(runs)
@@ -39,18 +53,19 @@ export class RunStore {
         })
         .onConflictDoNothing()
         .run();
+      if (changes === 0) this.refuseOther(id, { classId, plan, startedAt });
       const exercises = [...new Set(itemsOf(plan).map((item) => item.exerciseId))];
       if (changes > 0 && exercises.length > 0)
         this.db
           .insert(runExercises)
           .values(exercises.map((exerciseId) => ({ runId: id, exerciseId })))
           .run();
-    });
+    }, atOnce);
   }
 
-  /** Takes events; those it has already are passed over. */
+  /** Takes events; those it has already are passed over. A number that says something else now is refused, and all with it. */
   add(id: string, events: readonly RunEvent[]): void {
-    this.row(id);
+    const { format: stored } = this.row(id);
     const stranger = events.find((e) => e.runId !== id);
     if (stranger)
       throw new ProblemError(
@@ -66,7 +81,11 @@ export class RunStore {
       atMs: e.atMs,
       event: JSON.stringify(e.event),
     }));
-    this.db.insert(runEvents).values(rows).onConflictDoNothing().run();
+    this.db.transaction(() => {
+      const { changes } = this.db.insert(runEvents).values(rows).onConflictDoNothing().run();
+      // one that was written in older words cannot be compared with today's
+      if (changes < rows.length && stored === format) rows.forEach((row) => this.refuseOtherEvent(row));
+    }, atOnce);
   }
 
   remark(id: string, remarks: RunRemarks): void {
@@ -86,27 +105,23 @@ export class RunStore {
   }
 
   /** One page, newest first. */
-  list(asked: PageAsked): RunList {
+  list(asked: ListAsked): RunList {
     const rows = this.db
-      .select()
+      .select(summaryColumns)
       .from(runs)
-      .where(and(isNull(runs.removedAt), after(asked.after, runs.startedAt, runs.id)))
+      .where(
+        and(
+          isNull(runs.removedAt),
+          asked.before === undefined ? undefined : lt(runs.startedAt, asked.before),
+          after(asked.after, runs.startedAt, runs.id),
+          worded(asked.words, runs.title),
+        ),
+      )
       .orderBy(desc(runs.startedAt), desc(runs.id))
       .limit(asked.limit + 1)
       .all();
     const { page, next } = pageOf(rows, asked.limit, (row) => ({ at: row.startedAt, id: row.id }));
-    return {
-      runs: page.map(({ id, classId, title, startedAt, plannedMs, headcount, note }) => ({
-        id,
-        classId,
-        title,
-        startedAt,
-        plannedMs,
-        headcount,
-        note,
-      })),
-      next,
-    };
+    return { runs: page, next };
   }
 
   read(id: string): RunRead {
@@ -142,6 +157,34 @@ export class RunStore {
       events: run.events,
       revisions: this.library.byRevision(revisionsOf(run.plan)),
     };
+  }
+
+  private refuseOther(
+    id: string,
+    { classId, plan, startedAt }: Pick<StartRun, 'classId' | 'plan' | 'startedAt'>,
+  ): void {
+    const row = this.row(id);
+    const before = readPlan(parsed(row.plan));
+    const same = before.ok && contentOf(before.value) === contentOf(plan);
+    if (same && row.classId === classId && row.startedAt === startedAt) return;
+    throw new ProblemError(
+      409,
+      'run-id-reused',
+      'This taught class is in the log already',
+      'It was begun with another plan or at another time. Nothing was changed.',
+    );
+  }
+
+  private refuseOtherEvent({ runId, deviceId, seq, atMs, event }: typeof runEvents.$inferInsert): void {
+    const number = and(eq(runEvents.runId, runId), eq(runEvents.deviceId, deviceId), eq(runEvents.seq, seq));
+    const row = this.db.select().from(runEvents).where(number).get();
+    if (row?.atMs === atMs && contentOf(parsed(row.event)) === contentOf(parsed(event))) return;
+    throw new ProblemError(
+      409,
+      'event-number-reused',
+      'Something else has this number already',
+      'Another page may teach the same class as the same device. Nothing was added.',
+    );
   }
 
   private row(id: string): typeof runs.$inferSelect {

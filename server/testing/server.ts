@@ -1,9 +1,9 @@
 import { join } from 'node:path';
 import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
-import { type Server, composeServer } from '../compose';
+import { type Server, type ServerOptions, composeServer } from '../compose';
 
 /** A server on an empty database in memory, for tests: answers to one host, its clock counts up a second a call. */
-export function testServer(): Server & { readonly faults: unknown[] } {
+export function testServer(more: Partial<ServerOptions> = {}): Server & { readonly faults: unknown[] } {
   const faults: unknown[] = [];
   let tick = Date.UTC(2026, 9, 1, 12);
   const server = composeServer({
@@ -12,6 +12,7 @@ export function testServer(): Server & { readonly faults: unknown[] } {
     hosts: new Set(['127.0.0.1:4310']),
     report: (error) => faults.push(error),
     now: () => new Date((tick += 1000)).toISOString(),
+    ...more,
   });
   return { ...server, faults };
 }

@@ -1,10 +1,20 @@
-import { provideHttpClient, withFetch } from '@angular/common/http';
+import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/http';
 import {
   type ApplicationConfig,
+  inject,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
 } from '@angular/core';
-import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
+import {
+  provideRouter,
+  withComponentInputBinding,
+  withInMemoryScrolling,
+  withNavigationErrorHandler,
+  withPreloading,
+} from '@angular/router';
+import { patience } from './data/patience';
+import { Ahead } from './data/ahead';
+import { LostPage } from './data/lost-page';
 import { routes } from './routes';
 import { WORKER_FACTORY } from './worker/heavy-work';
 import { startWorker } from './worker/worker-factory';
@@ -13,8 +23,14 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     provideBrowserGlobalErrorListeners(),
-    provideRouter(routes, withComponentInputBinding(), withInMemoryScrolling({ scrollPositionRestoration: 'top' })),
-    provideHttpClient(withFetch()),
+    provideRouter(
+      routes,
+      withComponentInputBinding(),
+      withInMemoryScrolling({ scrollPositionRestoration: 'top' }),
+      withPreloading(Ahead),
+      withNavigationErrorHandler(() => inject(LostPage).tell()),
+    ),
+    provideHttpClient(withFetch(), withInterceptors([patience])),
     { provide: WORKER_FACTORY, useValue: startWorker },
   ],
 };

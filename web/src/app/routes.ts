@@ -28,6 +28,16 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/card/card-page').then((m) => m.CardPage),
   },
   {
+    path: 'class/:id/earlier',
+    title: 'Earlier states · Needlework',
+    loadComponent: () => import('./pages/earlier/earlier-page').then((m) => m.EarlierPage),
+  },
+  {
+    path: 'taken-out',
+    title: 'Taken out · Needlework',
+    loadComponent: () => import('./pages/taken-out/taken-out-page').then((m) => m.TakenOutPage),
+  },
+  {
     path: 'exercises',
     title: 'Exercises · Needlework',
     loadComponent: () => import('./pages/library/library-page').then((m) => m.LibraryPage),

@@ -1,4 +1,5 @@
-import type { ExerciseRevision } from '@core/contract';
+import type { HttpTestingController } from '@angular/common/http/testing';
+import type { ExerciseRevision, LibraryPage } from '@core/contract';
 import type { DosePart } from '@core/dose';
 import { reps } from '@core/dose';
 import { type Plan, newBlock, newItem, newPlan } from '@core/plan';
@@ -18,3 +19,15 @@ export function samplePlan(dose: DosePart = reps(3)): Plan {
   }));
   return { ...newPlan('class-1', 'Quiet ankles', 600), blocks: [newBlock('block-1', 'Toes', items)] };
 }
+
+/** The whole library as one page of an answer. */
+export const libraryOf = (exercises: readonly ExerciseRevision[], whole = true): LibraryPage => ({
+  exercises: [...exercises],
+  gone: [],
+  whole,
+  at: 'server-1.0',
+  next: null,
+});
+
+/** The one question for the library that is open, whatever it asks for. */
+export const libraryAsked = (http: HttpTestingController) => http.expectOne(({ url }) => url === '/api/exercises');

@@ -38,4 +38,47 @@ describe('what this browser keeps', () => {
     store.remember('test.choice', 'perhaps');
     expect(store.remembered('test.choice', Choice, 'yes')).toBe('yes');
   });
+
+  describe('where the browser’s store is silent or blocked', () => {
+    const real = globalThis.indexedDB;
+    const put = (fake: unknown) => Object.defineProperty(globalThis, 'indexedDB', { value: fake, configurable: true });
+    afterEach(() => {
+      put(real);
+      jest.useRealTimers();
+    });
+    /** A fresh copy, since the library remembers its connection. */
+    const fresh = async () => {
+      let made: BrowserStore | null = null;
+      await jest.isolateModulesAsync(async () => {
+        const module = await import('./browser-store');
+        made = new module.BrowserStore();
+      });
+      return made as unknown as BrowserStore;
+    };
+
+    it('one that throws keeps nothing and finds nothing', async () => {
+      put({
+        open: () => {
+          throw new DOMException('blocked', 'SecurityError');
+        },
+      });
+      const blocked = await fresh();
+      expect(await blocked.keep('key', 1)).toBe(false);
+      expect(await blocked.find('key', 'This class', readPlan)).toBeNull();
+      expect(await blocked.all('key', 'This class', readPlan)).toEqual([]);
+      await expect(blocked.forget('key')).resolves.toBeUndefined();
+    });
+
+    it('one that never answers is waited for two seconds, and then hardly any more', async () => {
+      put({ open: () => ({}) });
+      const silent = await fresh();
+      jest.useFakeTimers();
+      const first = silent.find('key', 'This class', readPlan);
+      await jest.advanceTimersByTimeAsync(2000);
+      expect(await first).toBeNull();
+      const second = silent.keep('key', 1);
+      await jest.advanceTimersByTimeAsync(300);
+      expect(await second).toBe(false);
+    });
+  });
 });

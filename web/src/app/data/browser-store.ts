@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { del, entries, get, set } from 'idb-keyval';
+import { type UseStore, del, entries, get, promisifyRequest, set } from 'idb-keyval';
 import type * as z from 'zod';
 import { readWords } from '@core/read-words';
 import type { Result } from '@core/result';
@@ -13,16 +13,24 @@ export type Kept<T> =
   | { readonly key: string; readonly value: T; readonly unreadable: null }
   | { readonly key: string; readonly value: null; readonly unreadable: string };
 
+/** A browser that has not answered in this time keeps nothing, ms; once it has been silent it is given less. */
+const patienceMs = 2000;
+const lessMs = 300;
+
 /**
  * What this browser keeps (IndexedDB), read through the schema of whoever asks. A browser that keeps nothing, or whose
- * storage is blocked, is no fault: writing answers false, reading finds nothing.
+ * storage is blocked, or that never answers, is no fault: writing answers
+ * false, reading finds nothing.
  */
 @Injectable({ providedIn: 'root' })
 export class BrowserStore {
+  private silent = false;
+  private opened: UseStore | null = null;
+
   /** @returns whether it is kept */
   async keep(key: string, value: unknown): Promise<boolean> {
     try {
-      await set(key, value);
+      await this.soon(() => set(key, value, this.store()));
       return true;
     } catch {
       return false;
@@ -32,7 +40,7 @@ export class BrowserStore {
   /** Null where nothing is kept under that key. */
   async find<T>(key: string, what: string, read: Reader<T>): Promise<Kept<T> | null> {
     try {
-      const stored = await get<unknown>(key);
+      const stored = await this.soon(() => get<unknown>(key, this.store()));
       return stored === undefined ? null : kept(key, what, read, stored);
     } catch {
       return null;
@@ -42,7 +50,7 @@ export class BrowserStore {
   /** Everything under keys that begin so, in the order of the keys. */
   async all<T>(prefix: string, what: string, read: Reader<T>): Promise<Kept<T>[]> {
     try {
-      const found = await entries<string, unknown>();
+      const found = await this.soon(() => entries<string, unknown>(this.store()));
       return found
         .filter(([key]) => typeof key === 'string' && key.startsWith(prefix))
         .sort(([a], [b]) => (a < b ? -1 : 1))
@@ -73,11 +81,52 @@ export class BrowserStore {
 
   async forget(key: string): Promise<void> {
     try {
-      await del(key);
+      await this.soon(() => del(key, this.store()));
     } catch {
       return;
     }
   }
+
+  /** The store where the letters lie: what is said to be kept has reached the disk, and not only the browser's memory. */
+  private store(): UseStore {
+    this.opened ??= open(() => (this.opened = null));
+    return this.opened;
+  }
+
+  private async soon<T>(ask: () => Promise<T>): Promise<T> {
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+    const silence = new Promise<never>((_, given) => {
+      waiting = setTimeout(
+        () => {
+          this.silent = true;
+          given(new Error('the browser’s store does not answer'));
+        },
+        this.silent ? lessMs : patienceMs,
+      );
+    });
+    try {
+      const answer = await Promise.race([ask(), silence]);
+      this.silent = false;
+      return answer;
+    } finally {
+      clearTimeout(waiting);
+    }
+  }
+}
+
+/** @param lost called when the connection is gone: the next question opens another */
+function open(lost: () => void): UseStore {
+  const opening = indexedDB.open('keyval-store');
+  opening.onupgradeneeded = () => opening.result.createObjectStore('keyval');
+  const database = promisifyRequest(opening);
+  database.then(
+    (db) => (db.onclose = lost),
+    () => lost(),
+  );
+  return async (mode, callback) => {
+    const db = await database;
+    return callback(db.transaction('keyval', mode, { durability: 'strict' }).objectStore('keyval'));
+  };
 }
 
 function kept<T>(key: string, what: string, read: Reader<T>, stored: unknown): Kept<T> {

@@ -26,18 +26,28 @@ const summary = (id: string): ClassSummary => ({
 describe('the list of classes', () => {
   let list: ClassList;
   let http: HttpTestingController;
-  const toasts = { tell: jest.fn(), offer: jest.fn<void, [string, string, () => void]>(), failed: jest.fn() };
+  let store: MemoryStore;
+  const soon = async () => {
+    for (let i = 0; i < 12; i++) await Promise.resolve();
+  };
+  const toasts = {
+    tell: jest.fn(),
+    offer: jest.fn<void, [string, string, () => void]>(),
+    failed: jest.fn(),
+    refused: jest.fn<void, [string]>(),
+  };
   const navigate = jest.fn();
   const titles = () => list.classes().value?.items.map((c) => c.id) ?? null;
 
   beforeEach(() => {
     jest.clearAllMocks();
+    store = new MemoryStore();
     TestBed.configureTestingModule({
       providers: [
         ClassList,
         provideHttpClient(),
         provideHttpClientTesting(),
-        { provide: BrowserStore, useValue: new MemoryStore() },
+        { provide: BrowserStore, useValue: store },
         { provide: Toasts, useValue: toasts },
         { provide: Router, useValue: { navigate } },
       ],
@@ -58,8 +68,9 @@ describe('the list of classes', () => {
     expect(list.classes().value?.next).toBeNull();
   });
 
-  it('makes a new class of the minutes asked for, as this teacher teaches, and opens it', () => {
-    list.create(45);
+  it('makes a new class of the minutes asked for, as this teacher teaches, and opens it', async () => {
+    void list.create(45);
+    await soon();
     const request = http.expectOne({ method: 'POST', url: '/api/classes' });
     const { plan } = request.request.body as { plan: Plan };
     expect([plan.slotSeconds, plan.school.words, plan.blocks.flatMap((b) => b.items)]).toEqual([
@@ -68,14 +79,51 @@ describe('the list of classes', () => {
       [],
     ]);
     request.flush({ id: plan.id, version: 1, updatedAt: at });
+    await soon();
     expect(navigate).toHaveBeenCalledWith(['/class', plan.id]);
   });
 
-  it('opens nothing where the server would not make it, and says so', () => {
-    list.create(45);
-    http.expectOne({ method: 'POST', url: '/api/classes' }).error(new ProgressEvent('offline'));
+  it('keeps a new class here where the server is away, and makes it when that is back', async () => {
+    jest.useFakeTimers();
+    void list.create(45);
+    await soon();
+    const first = http.expectOne({ method: 'POST', url: '/api/classes' });
+    first.error(new ProgressEvent('offline'));
+    await soon();
     expect(navigate).not.toHaveBeenCalled();
-    expect(toasts.failed).toHaveBeenCalled();
+    expect(toasts.refused.mock.calls[0]?.[0]).toContain('waits here');
+    jest.advanceTimersByTime(3000);
+    const again = http.expectOne({ method: 'POST', url: '/api/classes' });
+    expect(again.request.body).toEqual(first.request.body);
+    again.flush({ id: 'class-new', version: 1, updatedAt: at });
+    jest.useRealTimers();
+  });
+
+  it('opens nothing where the server would not make it, says why, and does not try again', async () => {
+    void list.create(45);
+    await soon();
+    http
+      .expectOne({ method: 'POST', url: '/api/classes' })
+      .flush(
+        { type: 'urn:x', title: 'Too large', status: 413, detail: 'At most 1 MB.', code: 'too-large' },
+        { status: 413, statusText: 'x' },
+      );
+    await soon();
+    expect(navigate).not.toHaveBeenCalled();
+    expect(toasts.refused.mock.calls[0]?.[0]).toBe('Too large. At most 1 MB.');
+    expect(store.shelf.size).toBe(0);
+  });
+
+  it('is narrowed to words and to a month, page by page', () => {
+    list.find({ words: ' lunch ', before: '2021-01-01T00:00:00.000Z' });
+    http
+      .expectOne('/api/classes?words=lunch&before=2021-01-01T00:00:00.000Z')
+      .flush({ classes: [summary('class-z')], next: 'c-2' });
+    list.more();
+    http
+      .expectOne('/api/classes?words=lunch&before=2021-01-01T00:00:00.000Z&after=c-2')
+      .flush({ classes: [summary('class-y')], next: null });
+    expect(titles()).toEqual(['class-z', 'class-y']);
   });
 
   it('brings a deleted class back with its toast', () => {

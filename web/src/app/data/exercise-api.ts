@@ -1,7 +1,7 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
-import { ExerciseList, ExerciseRevision, ExerciseUses, MovedClasses } from '@core/contract';
+import { ExerciseRevision, ExerciseUses, LibraryPage, MovedClasses } from '@core/contract';
 import type { Exercise } from '@core/exercise';
 
 /** The exercises an instructor can pick from, read about, and make. */
@@ -9,9 +9,14 @@ import type { Exercise } from '@core/exercise';
 export class ExerciseApi {
   private readonly http = inject(HttpClient);
 
-  /** The whole library; asked again, it is sent only when something changed. */
-  list(): Observable<ExerciseRevision[]> {
-    return this.http.get('/api/exercises').pipe(map((body) => ExerciseList.parse(body).exercises));
+  /**
+   * A page of the library, or of what changed in it.
+   * @param since `at` of an earlier answer; null for all of it
+   * @param from where the page before ended
+   */
+  page(since: string | null, from: number): Observable<LibraryPage> {
+    const params = { ...(since === null ? {} : { since }), ...(from === 0 ? {} : { from }) };
+    return this.http.get('/api/exercises', { params }).pipe(map((body) => LibraryPage.parse(body)));
   }
 
   one(id: string): Observable<ExerciseRevision> {
@@ -29,8 +34,10 @@ export class ExerciseApi {
     return this.http.post(`/api/exercises/${id}/return`, {}).pipe(map((body) => ExerciseRevision.parse(body)));
   }
 
-  uses(id: string): Observable<ExerciseUses> {
-    return this.http.get(`/api/exercises/${id}/classes`).pipe(map((body) => ExerciseUses.parse(body)));
+  /** One page. @param after where the page before ended; null for the first */
+  uses(id: string, after: string | null): Observable<ExerciseUses> {
+    const params: Record<string, string> = after === null ? {} : { after };
+    return this.http.get(`/api/exercises/${id}/classes`, { params }).pipe(map((body) => ExerciseUses.parse(body)));
   }
 
   /** Moves classes to the current revision; answers which of them went. */

@@ -1,11 +1,12 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { Subject, filter, map, merge } from 'rxjs';
-import type { ExerciseRevision } from '@core/contract';
+import { Subject, concatMap, filter, finalize, from, map, merge, tap } from 'rxjs';
+import { type ExerciseRevision, type ExerciseUses, mostMoved } from '@core/contract';
 import { ExerciseApi } from './exercise-api';
 import { LibraryStore } from './library-store';
 import { type Loading, loading, waiting } from './loading';
+import { failureOf, failureWords } from './request-failure';
 import { Toasts } from './toasts';
 
 /** One exercise: from the library, or asked for on its own when it is out of it; who uses it, and what can be done. */
@@ -16,7 +17,7 @@ export class ExerciseFile {
   private readonly router = inject(Router);
   private readonly toasts = inject(Toasts);
   private readonly id = signal<string | null>(null);
-  private readonly again$ = new Subject<string>();
+  private readonly uses$ = new Subject<{ readonly id: string; readonly before: ExerciseUses | null }>();
   /** Out of the library, once that is known. */
   private readonly absent = computed(() => {
     const id = this.id();
@@ -28,7 +29,19 @@ export class ExerciseFile {
     { initialValue: waiting },
   );
   private readonly using = toSignal(
-    loading(merge(toObservable(this.id).pipe(filter((id) => id !== null)), this.again$), (id) => this.api.uses(id)),
+    loading(
+      merge(
+        toObservable(this.id).pipe(
+          filter((id) => id !== null),
+          map((id) => ({ id, before: null })),
+        ),
+        this.uses$,
+      ),
+      ({ id, before }) =>
+        this.api
+          .uses(id, before?.next ?? null)
+          .pipe(map((page) => ({ ...page, classes: [...(before?.classes ?? []), ...page.classes] }))),
+    ),
     { initialValue: waiting },
   );
 
@@ -54,17 +67,34 @@ export class ExerciseFile {
     this.library.load();
   }
 
+  /** The next of the classes that use it. */
+  moreUses(): void {
+    const [id, before] = [this.id(), this.uses()];
+    if (id !== null && before) this.uses$.next({ id, before });
+  }
+
+  /** A few at a time, so that the server answers others between them; what has moved stays so if a later one fails. */
   moveClasses(classIds: readonly string[]): void {
     const id = this.id();
     if (id === null) return;
-    this.api.move(id, classIds).subscribe({
-      next: (moved) => {
-        const many = moved.length === 1 ? 'class' : 'classes';
-        this.toasts.tell(`${moved.length} ${many} moved. Taught ones stay as they were.`);
-        this.again$.next(id);
-      },
-      error: (error: unknown) => this.toasts.failed(error),
-    });
+    const parts = Array.from({ length: Math.ceil(classIds.length / mostMoved) }, (_, i) =>
+      classIds.slice(i * mostMoved, (i + 1) * mostMoved),
+    );
+    let gone = 0;
+    const many = () => `${gone} ${gone === 1 ? 'class' : 'classes'} moved`;
+    from(parts)
+      .pipe(
+        concatMap((part) => this.api.move(id, part)),
+        tap((moved) => (gone += moved.length)),
+        finalize(() => this.uses$.next({ id, before: null })),
+      )
+      .subscribe({
+        complete: () => this.toasts.tell(`${many()}. Taught ones stay as they were.`),
+        error: (error: unknown) =>
+          gone === 0
+            ? this.toasts.failed(error)
+            : this.toasts.refused(`${many()}; the others are as they were. ${failureWords(failureOf(error))}`),
+      });
   }
 
   returnToOriginal(mine: ExerciseRevision): void {
@@ -99,6 +129,6 @@ export class ExerciseFile {
 
   private changed(id: string): void {
     this.library.load();
-    this.again$.next(id);
+    this.uses$.next({ id, before: null });
   }
 }

@@ -17,7 +17,7 @@ export const Letter = z.discriminatedUnion('kind', [
     ...shared,
     kind: z.literal('class'),
     plan: PlanDocument,
-    /** The version it was made on; null for the one that the letter before it makes. */
+    /** The version it was made on; null for the one that the letter before it makes; `newClass` for a class that is not there yet. */
     basedOn: z.int().nullable(),
   }),
   z.strictObject({ ...shared, kind: z.literal('run-start'), runId: Id, start: StartRun }),
@@ -32,6 +32,9 @@ export const Letter = z.discriminatedUnion('kind', [
   }),
 ]);
 export type Letter = z.infer<typeof Letter>;
+
+/** What a class is based on that is not there yet. */
+export const newClass = 0;
 
 /** A class as an earlier application kept its unsaved edits. */
 const Draft = z.object({ saveId: Id, basedOn: z.int(), plan: z.unknown() });

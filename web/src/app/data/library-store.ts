@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { Subject } from 'rxjs';
+import { EMPTY, type Observable, Subject, expand, map, toArray } from 'rxjs';
 import type { ExerciseRevision } from '@core/contract';
 import { typicalTimes } from '@core/library';
 import { ExerciseApi } from './exercise-api';
@@ -16,8 +16,14 @@ export class LibraryStore {
   private readonly asked$ = new Subject<void>();
   private readonly usual = new Map<string, number>();
 
+  /** What is here, and since when; only what changed is asked for again. */
+  private held: { readonly at: string | null; readonly byId: ReadonlyMap<string, ExerciseRevision> } = {
+    at: null,
+    byId: new Map(),
+  };
+
   readonly library = toSignal(
-    loading(this.asked$, () => this.api.list()),
+    loading(this.asked$, () => this.fetch()),
     {
       initialValue: waiting,
     },
@@ -25,6 +31,25 @@ export class LibraryStore {
   readonly exercises = computed((): readonly ExerciseRevision[] | null => this.library().value);
   readonly index = computed(() => new SearchIndex(this.exercises() ?? []));
   readonly byId = computed(() => new Map((this.exercises() ?? []).map((r) => [r.exercise.id, r])));
+
+  private fetch(): Observable<readonly ExerciseRevision[]> {
+    const { at } = this.held;
+    return this.api.page(at, 0).pipe(
+      expand((page) => (page.next === null ? EMPTY : this.api.page(at, page.next))),
+      toArray(),
+      map((pages) => {
+        const [first] = pages;
+        const byId = new Map(first?.whole === false ? this.held.byId : []);
+        for (const { exercises, gone } of pages) {
+          for (const id of gone) byId.delete(id);
+          for (const revision of exercises) byId.set(revision.exercise.id, revision);
+        }
+        // asked again from the first page on: what changed while the others came is sent once more
+        this.held = { at: first?.at ?? null, byId };
+        return [...byId.values()];
+      }),
+    );
+  }
 
   /** Asks the server again; the answer is small when nothing has changed. */
   load(): void {

@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { type Observable, Subject, of, throwError } from 'rxjs';
-import { type Loading, loading, pages } from './loading';
+import { type Loading, loading, mostInSight, pages } from './loading';
 
 describe('something that is fetched', () => {
   const away = () => throwError(() => new HttpErrorResponse({ status: 0 }));
@@ -48,5 +48,21 @@ describe('something that is fetched', () => {
       expect(now).toMatchObject({ value: { items: ask === 'more' ? [1, 2, 3] : [1, 2] } });
     }
     expect(places).toEqual([null, 'b', null]);
+  });
+
+  it('a list that is read on and on keeps its newest page in sight no more than the last few hundred', () => {
+    const asked$ = new Subject<'first' | 'more'>();
+    let now: Loading<{ items: readonly number[]; cut: boolean }> | null = null;
+    let served = 0;
+    pages(asked$, () => of({ items: Array.from({ length: 60 }, () => served++), next: 'on' })).subscribe(
+      (state) => (now = state),
+    );
+    asked$.next('first');
+    for (let i = 0; i < 20; i++) asked$.next('more');
+    const { value } = now as unknown as { value: { items: number[]; cut: boolean } };
+    expect(value.items).toHaveLength(mostInSight);
+    expect([value.items.at(-1), value.cut]).toEqual([21 * 60 - 1, true]);
+    asked$.next('first');
+    expect(now).toMatchObject({ value: { cut: false } });
   });
 });

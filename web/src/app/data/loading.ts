@@ -31,11 +31,32 @@ export function loading<Q, T>(asked$: Observable<Q>, fetch: (asked: Q) => Observ
   );
 }
 
+/** What of a list is asked for: titles with these words, from before an instant; all of it without. */
+export interface Narrowed {
+  readonly words: string;
+  /** ISO instant. */
+  readonly before: string | null;
+}
+export const everything: Narrowed = { words: '', before: null };
+export const isEverything = ({ words, before }: Narrowed): boolean => words.trim() === '' && before === null;
+
+/** The words of an address for a page of a list. @param after where the page before ended; null for the first */
+export const listParams = ({ words, before }: Narrowed, after: string | null): Record<string, string> => ({
+  ...(words.trim() === '' ? {} : { words: words.trim() }),
+  ...(before === null ? {} : { before }),
+  ...(after === null ? {} : { after }),
+});
+
 /** A list that comes in pages: what is here, and whether there is more. */
 export interface Pages<T> {
   readonly items: readonly T[];
   readonly next: string | null;
+  /** Pages that came before these and are not kept in sight any more: a list does not grow without end. */
+  readonly cut: boolean;
 }
+
+/** The most of a list that is in a page at once. */
+export const mostInSight = 240;
 
 /**
  * A list page by page: 'first' begins anew, 'more' adds the page after the last one.
@@ -43,13 +64,17 @@ export interface Pages<T> {
  */
 export function pages<T>(
   asked$: Observable<'first' | 'more'>,
-  fetch: (after: string | null) => Observable<Pages<T>>,
+  fetch: (after: string | null) => Observable<Pick<Pages<T>, 'items' | 'next'>>,
 ): Observable<Loading<Pages<T>>> {
-  let here: Pages<T> = { items: [], next: null };
+  const none: Pages<T> = { items: [], next: null, cut: false };
+  let here = none;
   return loading(asked$, (asked) => {
-    const before = asked === 'more' ? here : { items: [], next: null };
+    const before = asked === 'more' ? here : none;
     return fetch(before.next).pipe(
-      map(({ items, next }) => ({ items: [...before.items, ...items], next })),
+      map(({ items, next }) => {
+        const all = [...before.items, ...items];
+        return { items: all.slice(-mostInSight), next, cut: before.cut || all.length > mostInSight };
+      }),
       tap((now) => (here = now)),
     );
   });

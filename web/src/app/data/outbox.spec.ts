@@ -6,7 +6,8 @@ import { defaultPace } from '@core/plan';
 import { MemoryStore } from '../../testing/memory-store';
 import { samplePlan, sampleRevisions } from '../../testing/sample-class';
 import { BrowserStore } from './browser-store';
-import type { Letter } from './letter';
+import { Holds } from './holds';
+import { type Letter, newClass } from './letter';
 import { type Outcome, Outbox } from './outbox';
 
 const at = '2026-11-24T12:00:00.000Z';
@@ -36,13 +37,24 @@ describe('the outbox', () => {
   let outbox: Outbox;
   let http: HttpTestingController;
   let heard: Outcome['result']['kind'][];
+  /** What other pages of this browser hold. */
+  let elsewhere: Set<string>;
+  let pages = 0;
   const soon = async () => {
     for (let i = 0; i < 12; i++) await Promise.resolve();
   };
   const open = async () => {
     TestBed.resetTestingModule();
     TestBed.configureTestingModule({
-      providers: [provideHttpClient(), provideHttpClientTesting(), { provide: BrowserStore, useValue: store }],
+      providers: [
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        { provide: BrowserStore, useValue: store },
+        {
+          provide: Holds,
+          useValue: { page: `page-${++pages}`, take: (name: string) => Promise.resolve(!elsewhere.has(name)) },
+        },
+      ],
     });
     outbox = TestBed.inject(Outbox);
     http = TestBed.inject(HttpTestingController);
@@ -60,6 +72,7 @@ describe('the outbox', () => {
   beforeEach(async () => {
     jest.useFakeTimers();
     store = new MemoryStore();
+    elsewhere = new Set();
     await open();
   });
   afterEach(() => jest.useRealTimers());
@@ -69,7 +82,7 @@ describe('the outbox', () => {
     expect(store.shelf.size).toBe(1);
     answer(sent(), 5);
     await soon();
-    expect([store.shelf.size, outbox.waiting(), heard]).toEqual([0, 0, ['sending', 'sent']]);
+    expect([store.shelf.size, outbox.waiting().length, heard]).toEqual([0, 0, ['sending', 'sent']]);
   });
 
   it('waits for a quiet moment, and sends the newest edit alone', async () => {
@@ -243,5 +256,158 @@ describe('the outbox', () => {
     expect(closing()).toBe(true);
     answer(sent(), 6);
     expect(closing()).toBe(false);
+  });
+
+  describe('beside another page of this browser', () => {
+    /** What another page has written down and still looks after. */
+    const another = async () => {
+      const mine = `letters of page-${pages}`;
+      await outbox.put(edit('In the other tab'));
+      sent();
+      elsewhere.add(mine);
+      return mine;
+    };
+
+    it('leaves its letters to it, and takes them up when it is gone', async () => {
+      const other = await another();
+      await open();
+      http.expectNone('/api/classes/class-1');
+      expect(outbox.newest('class:class-1')).toBeNull();
+      elsewhere.delete(other);
+      window.dispatchEvent(new Event('focus'));
+      await soon();
+      expect(body(sent())).toMatchObject({ plan: { title: 'In the other tab' } });
+    });
+
+    it('is no answer to this page’s own edits: a class that is only shown here does not count as saved by it', async () => {
+      const other = await another();
+      await open();
+      const told: string[] = [];
+      outbox.outcomes$.subscribe(({ addressee }) => told.push(addressee));
+      elsewhere.delete(other);
+      window.dispatchEvent(new Event('focus'));
+      await soon();
+      answer(sent(), 5);
+      // whoever shows the class is not told that this is the version it shows
+      expect(told.length).toBeGreaterThan(0);
+      expect(told).not.toContain('class:class-1');
+    });
+
+    it('keeps both where each has edited the same class: nothing replaces what the other typed', async () => {
+      const other = await another();
+      await open();
+      await outbox.put(edit('In this tab'));
+      const mine = sent();
+      expect(store.shelf.size).toBe(2);
+      elsewhere.delete(other);
+      window.dispatchEvent(new Event('focus'));
+      await soon();
+      const theirs = sent();
+      expect(body(theirs)).toMatchObject({ basedOn: 4, plan: { title: 'In the other tab' } });
+      answer(mine, 5);
+      const current = { plan: samplePlan(), version: 5, updatedAt: at, revisions: [...sampleRevisions] };
+      theirs.flush(...refusal('clash', 409, { clash: { current, keptRevision: 3 } }));
+      await soon();
+      expect(outbox.newest('class:class-1')).toBeNull();
+      expect(outbox.waiting()).toMatchObject([
+        { newest: { plan: { title: 'In the other tab' } }, refused: { problem: { code: 'clash' } } },
+      ]);
+      // the next edit here is made on what this page saved, and does not wait for the other side
+      await outbox.put(edit('Further in this tab', 5));
+      expect(body(sent())).toMatchObject({ basedOn: 5, plan: { title: 'Further in this tab' } });
+    });
+
+    it('what one page began and another ended goes in its order: a run before what was said of it', async () => {
+      const start = { classId: 'class-1', version: 1, plan: samplePlan(), startedAt: at };
+      await outbox.put({ kind: 'run-start', format: 1, id: 'start-1', runId: 'run-1', start });
+      jest.setSystemTime(Date.now() + 1000);
+      const began = [...store.shelf];
+      store.shelf.clear();
+      await open();
+      const remarks = { headcount: 3, note: 'Windy' };
+      await outbox.put({ kind: 'run-remarks', format: 1, id: 'remarks-1', runId: 'run-1', remarks });
+      for (const [key, letter] of began) store.shelf.set(key, letter);
+      await open();
+      http.expectNone('/api/runs/run-1/remarks');
+      http.expectOne({ method: 'PUT', url: '/api/runs/run-1' }).flush(null);
+      http.expectOne('/api/runs/run-1/remarks').flush(null);
+      await soon();
+      expect([store.shelf.size, outbox.waiting()]).toEqual([0, []]);
+    });
+
+    it('what was refused because an older letter came later is sent in its turn', async () => {
+      const start = { classId: 'class-1', version: 1, plan: samplePlan(), startedAt: at };
+      await outbox.put({ kind: 'run-start', format: 1, id: 'start-1', runId: 'run-1', start });
+      const other = `letters of page-${pages}`;
+      elsewhere.add(other);
+      jest.setSystemTime(Date.now() + 1000);
+      await open();
+      const remarks = { headcount: 3, note: 'Windy' };
+      await outbox.put({ kind: 'run-remarks', format: 1, id: 'remarks-1', runId: 'run-1', remarks });
+      const tooEarly = http.expectOne('/api/runs/run-1/remarks');
+      elsewhere.delete(other);
+      window.dispatchEvent(new Event('focus'));
+      await soon();
+      http.expectOne({ method: 'PUT', url: '/api/runs/run-1' }).flush(null);
+      tooEarly.flush(...refusal('not-found', 404));
+      await soon();
+      http.match('/api/runs/run-1/remarks').forEach((request) => request.flush(null));
+      await soon();
+      expect(outbox.waiting()).toEqual([]);
+    });
+
+    it('of two pages that are gone the later one goes on, and the other is a side of its own', async () => {
+      await outbox.put(edit('The first'));
+      await open();
+      elsewhere.clear();
+      const left = [...store.shelf.keys()];
+      expect(left).toHaveLength(1);
+      jest.setSystemTime(Date.now() + 5000);
+      // the second page never saw the first one's edit
+      store.shelf.clear();
+      await open();
+      await outbox.put(edit('The second'));
+      store.shelf.set(left[0] ?? '', { ...edit('The first') });
+      await open();
+      expect(outbox.newest('class:class-1')).toMatchObject({ plan: { title: 'The second' } });
+      const both = http.match({ method: 'PUT', url: '/api/classes/class-1' });
+      expect(both.map((r) => (r.request.body as { basedOn: number }).basedOn)).toEqual([4, 4]);
+    });
+  });
+
+  it('makes a class that is not there yet, and saves what is edited on it', async () => {
+    await outbox.put(edit('My side', newClass));
+    const made = http.expectOne({ method: 'POST', url: '/api/classes' });
+    await outbox.put(edit('My side, further'));
+    made.flush({ id: 'class-1', version: 1, updatedAt: at });
+    expect(body(sent())).toMatchObject({ basedOn: 1, plan: { title: 'My side, further' } });
+  });
+
+  it('tries again what was refused, when somebody asks for it', async () => {
+    await outbox.put(edit('After a clash'));
+    const first = sent();
+    first.flush(...refusal('not-found', 404));
+    jest.advanceTimersByTime(10_000);
+    http.expectNone('/api/classes/class-1');
+    outbox.flush('class:class-1');
+    const again = sent();
+    expect(body(again).saveId).toBe(body(first).saveId);
+    answer(again, 5);
+    expect(outbox.waiting()).toEqual([]);
+  });
+
+  it('tells what waits, whether it is kept, and why it was refused; what is thrown away can be put in again', async () => {
+    await outbox.put(edit('A deleted class'));
+    sent().flush(...refusal('not-found', 404));
+    expect(outbox.waiting()).toMatchObject([
+      { queue: 'class:class-1', count: 1, kept: true, refused: { problem: { code: 'not-found' } } },
+    ]);
+    const [letter] = await outbox.drop('class:class-1');
+    expect(outbox.waiting()).toEqual([]);
+    await outbox.put(letter!);
+    outbox.flush('class:class-1');
+    answer(sent(), 5);
+    await soon();
+    expect(store.shelf.size).toBe(0);
   });
 });

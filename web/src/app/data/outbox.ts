@@ -12,10 +12,11 @@ import {
   timer,
 } from 'rxjs';
 import type { ExerciseRevision, SaveAnswer } from '@core/contract';
-import { BrowserStore } from './browser-store';
+import { BrowserStore, type Kept } from './browser-store';
 import { ClassApi } from './class-api';
 import { ExerciseApi } from './exercise-api';
-import { type Letter, classAddress, addresseeOf, readLetter, replaces, together } from './letter';
+import { Holds } from './holds';
+import { type Letter, addresseeOf, classAddress, newClass, readLetter, replaces, together } from './letter';
 import { PreferenceApi } from './preference-api';
 import { type RequestFailure, failureOf, isAway } from './request-failure';
 import { RunApi } from './run-api';
@@ -28,22 +29,41 @@ export interface Outcome {
     | { readonly kind: 'sending' }
     | { readonly kind: 'sent'; readonly answer: SaveAnswer | ExerciseRevision | null }
     | { readonly kind: 'refused'; readonly failure: RequestFailure }
-    /** The server does not answer; it is tried again until it does. */
-    | { readonly kind: 'away' };
+    /** It cannot be taken now; it is tried again until it is. */
+    | { readonly kind: 'away'; readonly failure: RequestFailure };
+}
+
+/** Something that is not on the server yet, as it can be told. */
+export interface Waiting {
+  /** Where it waits; what is done with it is done by this. */
+  readonly queue: string;
+  readonly newest: Letter;
+  /** The class being taught, where its beginning waits too. */
+  readonly start: Letter | null;
+  readonly count: number;
+  readonly kept: boolean;
+  /** It was tried, and could not be taken; it is tried again. */
+  readonly away: RequestFailure | null;
+  /** Why the server will not have it; it waits for somebody to decide. */
+  readonly refused: RequestFailure | null;
 }
 
 interface Held {
   readonly key: string;
   letter: Letter;
-  /** Kept on disk. */
-  kept: boolean;
+  /** Kept on disk; null while it is written there. */
+  kept: boolean | null;
   /** On its way: it may have arrived, so that it is not changed any more. */
   sending: boolean;
   /** Why the server will not have it; it waits for somebody to change it. */
   refused: RequestFailure | null;
+  /** An older letter has come before it since it was sent: refused, it is tried once more. */
+  overtaken?: boolean;
 }
 
 const retryMs = 3000;
+/** Letters of an application that did not say which page wrote them. */
+const unnamed = 'earlier';
 const prefix = 'letter ';
 /** Where an earlier application kept the unsaved edits of a class. */
 const oldPrefix = 'draft:';
@@ -59,31 +79,48 @@ export class Outbox implements OnDestroy {
   private readonly exercises = inject(ExerciseApi);
   private readonly runs = inject(RunApi);
   private readonly preferences = inject(PreferenceApi);
+  private readonly holds = inject(Holds);
 
+  /** Queues by addressee; what another page left for the same addressee stands in a queue of its own. */
   private readonly addressees = new Map<string, Held[]>();
   private readonly quiet = new Map<string, Subscription>();
   private readonly outcome$ = new Subject<Outcome>();
   private readonly nudge$ = new Subject<void>();
   private readonly running = new Subscription();
   private readonly unread = new Map<string, string>();
+  private readonly away = new Map<string, RequestFailure>();
   private made = 0;
+  private takingUp = Promise.resolve();
+  /** What was there when this page began is taken up. */
+  private begun = false;
 
   /** Every end and every delay of a letter, as it happens. */
   readonly outcomes$: Observable<Outcome> = this.outcome$.asObservable();
-  /** How many letters wait. */
-  readonly waiting = signal(0);
+  private readonly waits = signal<readonly Waiting[]>([]);
+  private readonly unreadable$ = signal<readonly string[]>([]);
+  /** What is not on the server yet. */
+  readonly waiting = this.waits.asReadonly();
+  /** What an earlier page left and this one cannot read, in words. */
+  readonly unreadables = this.unreadable$.asReadonly();
   /** Done when what an earlier page left here has been read. */
   readonly ready: Promise<void>;
 
+  /** Others see that the letters of this page are looked after. */
+  private readonly holding: Promise<boolean>;
+
   constructor() {
+    this.holding = this.holds.take(lettersOf(this.holds.page));
     this.ready = this.takeUp();
     this.running.add(
-      merge(fromEvent(window, 'online'), fromEvent(window, 'focus')).subscribe(() => this.nudge$.next()),
+      merge(fromEvent(window, 'online'), fromEvent(window, 'focus')).subscribe(() => {
+        this.nudge$.next();
+        void this.takeUp();
+      }),
     );
     // What lies nowhere but in this page would go with it, whichever page of the application is open.
     this.running.add(
       fromEvent(window, 'beforeunload')
-        .pipe(filter(() => [...this.addressees.keys()].some((addressee) => !this.keptHere(addressee))))
+        .pipe(filter(() => [...this.addressees.keys()].some((addressee) => this.keptHere(addressee) !== true)))
         .subscribe((event) => event.preventDefault()),
     );
   }
@@ -102,22 +139,26 @@ export class Outbox implements OnDestroy {
     const held: Held = {
       key: this.keyOf(addressee, letter.id),
       letter: basedRight(letter, replaced?.letter ?? null, queue.length > 0),
-      kept: false,
+      kept: null,
       sending: false,
       refused: null,
     };
     queue.push(held);
     this.count();
     this.later(addressee, quietMs);
+    await this.holding;
     held.kept = await this.store.keep(held.key, held.letter);
     if (replaced) await this.store.forget(replaced.key);
     // it may have gone, or been replaced, while it was written down
     if (!this.queue(addressee).includes(held)) await this.store.forget(held.key);
+    this.count();
     return held.kept;
   }
 
-  /** Sends what waits for an addressee at once. */
+  /** Sends what waits for an addressee at once; what was refused is tried once more. */
   flush(addressee: string): void {
+    const [first] = this.queue(addressee);
+    if (first) first.refused = null;
     this.later(addressee, 0);
     this.nudge$.next();
   }
@@ -127,9 +168,11 @@ export class Outbox implements OnDestroy {
     return this.queue(addressee).at(-1)?.letter ?? null;
   }
 
-  /** Whether everything for an addressee is known to be on disk. */
-  keptHere(addressee: string): boolean {
-    return this.queue(addressee).every((held) => held.kept);
+  /** Whether everything for an addressee is on disk; null while some of it is written there. */
+  keptHere(addressee: string): boolean | null {
+    const kept = this.queue(addressee).map((held) => held.kept);
+    if (kept.includes(false)) return false;
+    return kept.includes(null) ? null : true;
   }
 
   /** What an earlier page left for an addressee and this one cannot read, in words; it stays where it is. */
@@ -137,12 +180,14 @@ export class Outbox implements OnDestroy {
     return this.unread.get(addressee) ?? null;
   }
 
-  /** Takes back everything that waits for an addressee. */
-  async drop(addressee: string): Promise<void> {
+  /** Takes back everything that waits for an addressee. @returns it, so that it can be put in again */
+  async drop(addressee: string): Promise<readonly Letter[]> {
     const queue = this.queue(addressee);
     this.addressees.delete(addressee);
+    this.away.delete(addressee);
     this.count();
     await Promise.all(queue.map(({ key }) => this.store.forget(key)));
+    return queue.map(({ letter }) => letter);
   }
 
   /** Takes a letter, tries at once what waits for its addressee, and says what became of it: sent, refused, or delayed as nobody answers. */
@@ -176,40 +221,84 @@ export class Outbox implements OnDestroy {
   /** Keys sort in the order in which letters were made. */
   private keyOf(addressee: string, id: string): string {
     const at = String(Date.now()).padStart(15, '0');
-    return `${prefix}${at} ${String(this.made++).padStart(6, '0')} ${addressee} ${id}`;
+    return `${prefix}${at} ${String(this.made++).padStart(6, '0')} ${addressee} ${id} ${this.holds.page}`;
   }
 
-  private async takeUp(): Promise<void> {
+  /** Takes up what pages left that are no more; what a page still looks after is left to it. One time after the other. */
+  private takeUp(): Promise<void> {
+    this.takingUp = this.takingUp.then(() => this.takeUpNow());
+    return this.takingUp;
+  }
+
+  private async takeUpNow(): Promise<void> {
     const [letters, drafts] = await Promise.all([
       this.store.all(prefix, 'Something that was not saved', readLetter),
       this.store.all(oldPrefix, 'An unsaved edit of this class', readLetter),
     ]);
-    for (const { key, value, unreadable } of [...drafts, ...letters]) {
+    const known = new Set([...this.addressees.values()].flatMap((queue) => queue.map(({ key }) => key)));
+    const left = [...drafts, ...letters].filter(({ key }) => !known.has(key) && pageOf(key) !== this.holds.page);
+    const pages = [...new Set(left.map(({ key }) => pageOf(key)))].reverse();
+    const free: string[] = [];
+    for (const page of pages) if (await this.holds.take(lettersOf(page))) free.push(page);
+    // all of it is in its place before anything goes: what one page began another may have ended
+    const queues = free.flatMap((page) => this.adopt(left.filter(({ key }) => pageOf(key) === page)));
+    this.begun = true;
+    this.count();
+    for (const name of new Set(queues)) this.later(name, 0);
+  }
+
+  /** Puts letters of a page that is no more where they wait. @returns the queues that have something to send */
+  private adopt(left: readonly Kept<Letter>[]): string[] {
+    const queues = new Set<string>();
+    const others = new Set([...this.addressees].flatMap(([name, queue]) => (queue.length > 0 ? [name] : [])));
+    for (const { key, value, unreadable } of left) {
       if (value === null) {
-        const addressee = key.startsWith(oldPrefix)
-          ? classAddress(key.slice(oldPrefix.length))
-          : (key.split(' ')[3] ?? '');
-        this.unread.set(addressee, unreadable);
+        this.unread.set(addresseeIn(key), unreadable);
+        this.unreadable$.set([...new Set(this.unread.values())]);
         continue;
       }
       const addressee = addresseeOf(value);
-      // what this page has made meanwhile comes after what an earlier one left
-      const queue = this.queue(addressee);
-      const own = queue.findIndex((held) => held.key > key && !key.startsWith(oldPrefix));
-      queue.splice(own === -1 ? queue.length : own, 0, {
+      // Two pages that changed one class are two sides of it, also where this one shows it without a change of its own;
+      // what happened in one run is one story, in its order.
+      const apart = value.kind !== 'preferences' && !addressee.startsWith('run:');
+      const name = apart && (this.begun || others.has(addressee)) ? `${addressee} of ${pageOf(key)}` : addressee;
+      const queue = this.queue(name);
+      const later = queue.findIndex((held) => held.key > key && !key.startsWith(oldPrefix));
+      if (queue.some((held) => held.key === key)) continue;
+      for (const held of queue) {
+        held.refused = null;
+        held.overtaken = held.sending;
+      }
+      queue.splice(later === -1 ? queue.length : later, 0, {
         key,
         letter: value,
         kept: true,
         sending: false,
         refused: null,
       });
+      queues.add(name);
     }
-    this.count();
-    for (const addressee of this.addressees.keys()) this.later(addressee, 0);
+    return [...queues];
   }
 
   private count(): void {
-    this.waiting.set([...this.addressees.values()].reduce((n, queue) => n + queue.length, 0));
+    this.waits.set(
+      [...this.addressees].flatMap(([name, queue]) => {
+        const newest = queue.at(-1);
+        if (!newest) return [];
+        return [
+          {
+            queue: name,
+            newest: newest.letter,
+            start: queue.find(({ letter }) => letter.kind === 'run-start')?.letter ?? null,
+            count: queue.length,
+            kept: queue.every(({ kept }) => kept === true),
+            away: this.away.get(name) ?? null,
+            refused: queue[0]?.refused ?? null,
+          },
+        ];
+      }),
+    );
   }
 
   private later(addressee: string, quietMs: number): void {
@@ -237,13 +326,17 @@ export class Outbox implements OnDestroy {
         retry({
           delay: (error: unknown) => {
             if (!isAway(error)) return throwError(() => error);
-            outcome({ kind: 'away' });
+            const failure = failureOf(error);
+            this.away.set(addressee, failure);
+            this.count();
+            outcome({ kind: 'away', failure });
             return merge(timer(retryMs), this.nudge$);
           },
         }),
       )
       .subscribe({
         next: (answer) => {
+          this.away.delete(addressee);
           if (answer) this.follow(addressee, going.length, answer);
           this.remove(addressee, going);
           outcome({ kind: 'sent', answer });
@@ -251,10 +344,14 @@ export class Outbox implements OnDestroy {
         },
         error: (error: unknown) => {
           const failure = failureOf(error);
-          for (const held of going) {
-            held.sending = false;
-            held.refused = failure;
+          for (const held of going) held.sending = false;
+          if (first.overtaken) {
+            first.overtaken = false;
+            return this.pump(addressee);
           }
+          for (const held of going) held.refused = failure;
+          this.away.delete(addressee);
+          this.count();
           outcome({ kind: 'refused', failure });
           this.passOver(addressee, failure);
         },
@@ -295,7 +392,9 @@ export class Outbox implements OnDestroy {
   private deliver(letter: Letter): Observable<SaveAnswer | ExerciseRevision | null> {
     switch (letter.kind) {
       case 'class':
-        return this.classes.save(letter.id, letter.basedOn ?? 1, letter.plan);
+        return letter.basedOn === newClass
+          ? this.classes.create(letter.id, letter.plan)
+          : this.classes.save(letter.id, letter.basedOn ?? 1, letter.plan);
       case 'exercise':
         return this.exercises.save(letter.basedOn, letter.exercise);
       case 'preferences':
@@ -309,6 +408,12 @@ export class Outbox implements OnDestroy {
     }
   }
 }
+
+/** The hold on the letters of a page. */
+const lettersOf = (page: string): string => `letters of ${page}`;
+const pageOf = (key: string): string => (key.startsWith(prefix) ? key.split(' ')[5] : undefined) ?? unnamed;
+const addresseeIn = (key: string): string =>
+  key.startsWith(oldPrefix) ? classAddress(key.slice(oldPrefix.length)) : (key.split(' ')[3] ?? '');
 
 /** Two pages changed one thing: somebody has to choose before anything more of it is sent. */
 const isClash = (failure: RequestFailure | null): boolean =>

@@ -86,4 +86,33 @@ describe('how this teacher teaches', () => {
     http.expectOne('/api/preferences').flush({ school: theirs, pace });
     expect(preferences.school()).toEqual(theirs);
   });
+
+  it('begins with the answers that an earlier page could not send, and never with older ones over them', async () => {
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
+    preferences.answer({ breath: 'out-on-effort' });
+    await soon();
+    saved().error(new ProgressEvent('offline'));
+    TestBed.resetTestingModule();
+    TestBed.configureTestingModule({
+      providers: [provideHttpClient(), provideHttpClientTesting(), { provide: BrowserStore, useValue: store }],
+    });
+    preferences = TestBed.inject(Preferences);
+    http = TestBed.inject(HttpTestingController);
+    preferences.answer({ words: 'plain' });
+    await soon();
+    http.expectOne({ method: 'GET', url: '/api/preferences' }).flush({ school: defaultSchool, pace });
+    saved().flush(null);
+    await soon();
+    expect(preferences.school()).toMatchObject({ breath: 'out-on-effort', words: 'plain' });
+    expect(saved().request.body).toMatchObject({ school: { breath: 'out-on-effort', words: 'plain' } });
+  });
+
+  it('takes over what another tab has answered when this one is looked at again', () => {
+    http.expectOne('/api/preferences').flush({ school: defaultSchool, pace });
+    return soon().then(() => {
+      window.dispatchEvent(new Event('focus'));
+      http.expectOne('/api/preferences').flush({ school: theirs, pace });
+      expect(preferences.school()).toEqual(theirs);
+    });
+  });
 });

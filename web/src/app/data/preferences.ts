@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { BehaviorSubject, Subject, filter, map } from 'rxjs';
+import { BehaviorSubject, EMPTY, Subject, catchError, filter, fromEvent, map, switchMap } from 'rxjs';
 import type { OwnWord, Preferences as Preferred } from '@core/contract';
 import { type School, defaultSchool } from '@core/exercise';
 import { type Pace, defaultPace } from '@core/plan';
@@ -24,6 +24,8 @@ export class Preferences {
   private readonly api = inject(PreferenceApi);
   private readonly outbox = inject(Outbox);
   private readonly asked$ = new Subject<void>();
+  /** Known what an earlier page left. */
+  private begun = false;
   private readonly answered$ = new BehaviorSubject<Preferred | null>(null);
   private readonly saving$ = new BehaviorSubject<PreferenceState | null>(null);
   private readonly read = toSignal(
@@ -57,6 +59,15 @@ export class Preferences {
         map(({ result }) => stateOf[result.kind]),
       )
       .subscribe((state) => this.saving$.next(state));
+    // Another page may have answered meanwhile: what is read anew then counts, unless something of this one waits.
+    fromEvent(window, 'focus')
+      .pipe(
+        filter(() => this.begun && this.outbox.newest('preferences') === null),
+        switchMap(() => this.api.read().pipe(catchError(() => EMPTY))),
+        filter(() => this.outbox.newest('preferences') === null),
+      )
+      .subscribe((saved) => this.answered$.next(saved));
+    void this.outbox.ready.then(() => this.takeLeft());
     this.load();
   }
 
@@ -65,20 +76,29 @@ export class Preferences {
   }
 
   answer(change: Partial<School>): void {
-    this.prefer({ school: { ...this.school(), ...change } });
+    this.prefer(() => ({ school: { ...this.school(), ...change } }));
   }
 
   setPace(change: Partial<Pace>): void {
-    this.prefer({ pace: { ...this.pace(), ...change } });
+    this.prefer(() => ({ pace: { ...this.pace(), ...change } }));
   }
 
   /** A word of one's own, or a new meaning for one. */
   addWord(word: OwnWord): void {
-    this.prefer({ words: [word, ...this.withoutWord(word.word)] });
+    this.prefer(() => ({ words: [word, ...this.withoutWord(word.word)] }));
   }
 
   removeWord(word: string): void {
-    this.prefer({ words: this.withoutWord(word) });
+    this.prefer(() => ({ words: this.withoutWord(word) }));
+  }
+
+  /** Answers of an earlier page that are still to be sent go before those that were read. */
+  private takeLeft(): void {
+    this.begun = true;
+    const left = this.outbox.newest('preferences');
+    if (left?.kind !== 'preferences' || this.answered$.value !== null) return;
+    this.answered$.next(left.preferences);
+    this.saving$.next('not-saved');
   }
 
   private withoutWord(word: string): OwnWord[] {
@@ -86,9 +106,13 @@ export class Preferences {
   }
 
   /** Nothing is answered before the answers there are have been read: they would be lost. */
-  private prefer(change: Partial<Preferred>): void {
+  private prefer(change: () => Partial<Preferred>): void {
+    if (!this.begun) {
+      void this.outbox.ready.then(() => this.prefer(change));
+      return;
+    }
     if (this.read().status !== 'ready' && this.answered() === null) return;
-    const preferences = { ...this.preferred(), ...change };
+    const preferences = { ...this.preferred(), ...change() };
     this.answered$.next(preferences);
     this.saving$.next('saving');
     void this.outbox.put({ kind: 'preferences', format: 1, id: newId(), preferences });

@@ -3,6 +3,7 @@ import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
 import { RunList, RunRead, type RunRemarks, type StartRun } from '@core/contract';
 import type { RunEvent } from '@core/run';
+import { type Narrowed, listParams } from './loading';
 
 /** Taught classes on the server. */
 @Injectable({ providedIn: 'root' })
@@ -10,8 +11,8 @@ export class RunApi {
   private readonly http = inject(HttpClient);
 
   /** One page, newest first. @param after where the page before ended; null for the first */
-  list(after: string | null): Observable<RunList> {
-    const params: Record<string, string> = after === null ? {} : { after };
+  list(narrowed: Narrowed, after: string | null): Observable<RunList> {
+    const params = listParams(narrowed, after);
     return this.http.get('/api/runs', { params }).pipe(map((body) => RunList.parse(body)));
   }
 

@@ -1,10 +1,10 @@
-import { Injectable, computed, inject } from '@angular/core';
+import { Injectable, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { Subject, map } from 'rxjs';
 import type { RunRemarks } from '@core/contract';
 import { replay } from '@core/run';
-import { loading, pages, waiting } from './loading';
+import { type Narrowed, everything, loading, pages, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
 import { failureWords } from './request-failure';
@@ -19,14 +19,22 @@ const longestTaughtMs = 6 * 3_600_000;
 export class RunLog {
   private readonly api = inject(RunApi);
   private readonly asked$ = new Subject<'first' | 'more'>();
+  readonly narrowed = signal(everything);
 
   readonly runs = toSignal(
-    pages(this.asked$, (after) => this.api.list(after).pipe(map(({ runs, next }) => ({ items: runs, next })))),
+    pages(this.asked$, (after) =>
+      this.api.list(this.narrowed(), after).pipe(map(({ runs, next }) => ({ items: runs, next }))),
+    ),
     { initialValue: waiting },
   );
 
   load(): void {
     this.asked$.next('first');
+  }
+
+  find(narrowed: Narrowed): void {
+    this.narrowed.set(narrowed);
+    this.load();
   }
 
   more(): void {

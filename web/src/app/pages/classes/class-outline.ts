@@ -52,7 +52,7 @@ import type { ClassSummary } from '@core/contract';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassOutline {
-  readonly summary = input.required<ClassSummary>();
+  readonly summary = input.required<Pick<ClassSummary, 'slotSeconds' | 'plannedMs' | 'outline'>>();
 
   private readonly pxPerSecond = computed(
     () => 298 / Math.max(this.summary().slotSeconds, this.summary().plannedMs / 1000, 1),

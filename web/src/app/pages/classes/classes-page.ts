@@ -5,8 +5,11 @@ import { RouterLink } from '@angular/router';
 import { mdiDotsVertical, mdiPlay, mdiPlus } from '@mdi/js';
 import { sayTime } from '@core/say-time';
 import { ClassList } from '../../data/class-list';
+import { isEverything } from '../../data/loading';
 import { Icon } from '../../parts/icon/icon';
+import { ListFinder } from '../../parts/finder/list-finder';
 import { Loading } from '../../parts/loading/loading';
+import { LeftList } from '../../parts/waiting/left-list';
 import { TopBar } from '../../parts/top/top-bar';
 import { ClassOutline } from './class-outline';
 
@@ -18,6 +21,8 @@ const audiences = { dancers: 'Dancers', general: 'General', mixed: 'Mixed' } as 
   imports: [
     ClassOutline,
     Icon,
+    LeftList,
+    ListFinder,
     Loading,
     MatButton,
     MatIconButton,
@@ -50,6 +55,12 @@ export class ClassesPage implements OnInit {
     }),
   );
   protected readonly hasMore = computed(() => (this.list.classes().value?.next ?? null) !== null);
+
+  protected readonly narrowed = computed(() => !isEverything(this.list.narrowed()));
+  /** A list of one page is read, not searched. */
+  protected readonly long = computed(
+    () => this.hasMore() || this.narrowed() || this.list.classes().value?.cut === true,
+  );
 
   ngOnInit(): void {
     this.list.load();

@@ -5,7 +5,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { reps } from '@core/dose';
 import type { Plan } from '@core/plan';
 import { MemoryStore } from '../../../testing/memory-store';
-import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
+import { libraryAsked, libraryOf, samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { BrowserStore } from '../../data/browser-store';
 import { ClassSession } from './class-session';
 import { PlanStore } from './plan-store';
@@ -47,7 +47,7 @@ describe('one class open in the designer', () => {
     http = TestBed.inject(HttpTestingController);
     session.open('class-1');
     await soon();
-    http.expectOne('/api/exercises').flush({ exercises: sampleRevisions });
+    libraryAsked(http).flush(libraryOf(sampleRevisions));
     http.expectOne('/api/classes/class-1/other-doses').flush({ doses: [] });
   };
   const edit = (title: string) => plans.do({ type: 'edit-class', change: { title } });
@@ -97,7 +97,7 @@ describe('one class open in the designer', () => {
     await soon();
     jest.advanceTimersByTime(700);
     put().error(new ProgressEvent('offline'));
-    expect(session.state()).toEqual({ kind: 'away', keptHere: true });
+    expect(session.state()).toEqual({ kind: 'away', keptHere: true, failure: { kind: 'no-server' } });
     await open();
     put().error(new ProgressEvent('offline'));
     http.expectOne('/api/classes/class-1').flush(read());
@@ -111,7 +111,7 @@ describe('one class open in the designer', () => {
     await soon();
     jest.advanceTimersByTime(700);
     put().error(new ProgressEvent('offline'));
-    expect(session.state()).toEqual({ kind: 'away', keptHere: false });
+    expect(session.state()).toEqual({ kind: 'away', keptHere: false, failure: { kind: 'no-server' } });
     jest.advanceTimersByTime(3000);
     const again = put();
     expect(body(again).plan.title).toBe('Only here');
@@ -183,23 +183,78 @@ describe('one class open in the designer', () => {
     expect([plans.plan()?.title, session.unsaved, store.shelf.size]).toEqual(['Theirs', false, 0]);
   });
 
-  it('after a clash keeps mine waiting where its copy cannot be made', async () => {
+  it('after a clash keeps both, also where the server has gone since: my side is kept here as a class to be made', async () => {
     edit('Mine');
     await soon();
     jest.advanceTimersByTime(700);
     clash(put(), { ...samplePlan(), title: 'Theirs' });
-    const both = session.keepBoth(clashNow());
-    await soon();
-    http.expectOne({ method: 'POST', url: '/api/classes' }).error(new ProgressEvent('offline'));
-    expect(await both).toBeNull();
-    expect([plans.plan()?.title, session.unsaved]).toEqual(['Mine', true]);
-    const again = session.keepBoth(clashNow());
-    await soon();
+    const copyId = await session.keepBoth(clashNow());
+    expect([plans.plan()?.title, session.unsaved]).toEqual(['Theirs', false]);
     const copy = http.expectOne({ method: 'POST', url: '/api/classes' });
-    expect((copy.request.body as { plan: Plan }).plan.title).toBe('Mine, my side');
-    copy.flush({ id: 'copy-1', version: 1, updatedAt: at });
-    await again;
-    expect(plans.plan()?.title).toBe('Theirs');
+    expect(copy.request.body).toMatchObject({ plan: { id: copyId, title: 'Mine, my side' } });
+    copy.error(new ProgressEvent('offline'));
+    await soon();
+    expect(store.shelf.size).toBe(1);
+    // another page of the application, later
+    await open();
+    const made = http.expectOne({ method: 'POST', url: '/api/classes' });
+    expect(made.request.body).toMatchObject({ saveId: (copy.request.body as { saveId: string }).saveId });
+  });
+
+  it('calls nothing kept before it is: an edit behind a server that is away is being written down first', async () => {
+    edit('One');
+    await soon();
+    jest.advanceTimersByTime(700);
+    put().error(new ProgressEvent('offline'));
+    expect(session.state()).toMatchObject({ kind: 'away', keptHere: true });
+    edit('Two');
+    expect(session.state()).toMatchObject({ kind: 'away', keptHere: null });
+    await soon();
+    expect(session.state()).toMatchObject({ kind: 'away', keptHere: true });
+  });
+
+  it('is left at once where the edit lies in this browser, however long the server says nothing', async () => {
+    edit('Kept');
+    await soon();
+    let left = false;
+    void session.written().then(() => (left = true));
+    await soon();
+    put();
+    expect(left).toBe(false);
+    jest.advanceTimersByTime(1500);
+    await soon();
+    expect(left).toBe(true);
+    expect(store.shelf.size).toBe(1);
+  });
+
+  it('says what the server says of itself: a full disk is no missing server', async () => {
+    edit('No room');
+    await soon();
+    jest.advanceTimersByTime(700);
+    const problem = { type: 'urn:x', title: 'The disk is full', status: 503, detail: 'Make room.', code: 'disk-fault' };
+    put().flush(problem, { status: 503, statusText: 'x' });
+    expect(session.state()).toMatchObject({
+      kind: 'away',
+      keptHere: true,
+      failure: { problem: { title: problem.title } },
+    });
+    jest.advanceTimersByTime(3000);
+    put().flush({ id: 'class-1', version: 5, updatedAt: at });
+    expect(session.state().kind).toBe('saved');
+  });
+
+  it('does not try for ever what the server answers in words of another version', async () => {
+    edit('To a newer server');
+    await soon();
+    jest.advanceTimersByTime(700);
+    put().flush({ saved: 'yes' });
+    expect(session.state()).toMatchObject({
+      kind: 'refused',
+      words: expect.stringContaining('does not understand') as string,
+    });
+    jest.advanceTimersByTime(60_000);
+    http.expectNone('/api/classes/class-1');
+    expect(store.shelf.size).toBe(1);
   });
 
   it('shows the newest when another page has saved meanwhile, unless something here is unsaved', async () => {

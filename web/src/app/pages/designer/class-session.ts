@@ -1,14 +1,26 @@
 import { Injectable, type OnDestroy, computed, effect, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { BehaviorSubject, Subject, Subscription, filter, firstValueFrom, from, switchMap, tap } from 'rxjs';
+import {
+  BehaviorSubject,
+  Subject,
+  Subscription,
+  filter,
+  firstValueFrom,
+  from,
+  merge,
+  switchMap,
+  tap,
+  timer,
+} from 'rxjs';
 import type { ClashAnswer, ClassRead } from '@core/contract';
 import { type Plan, copyOfPlan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
-import { classAddress } from '../../data/letter';
+import { classAddress, newClass } from '../../data/letter';
 import { LibraryStore } from '../../data/library-store';
 import { loading, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
 import { type Outcome, Outbox } from '../../data/outbox';
+import { type RequestFailure, failureWords } from '../../data/request-failure';
 import { Toasts } from '../../data/toasts';
 import { PlanStore } from './plan-store';
 
@@ -16,13 +28,15 @@ export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
   | { readonly kind: 'waiting' }
   | { readonly kind: 'saving' }
-  /** The server does not answer; edits are kept in this browser (or only on this page) and tried again. */
-  | { readonly kind: 'away'; readonly keptHere: boolean }
+  /** It cannot be saved now; edits are kept in this browser (or only on this page) and tried again. Null: being written there. */
+  | { readonly kind: 'away'; readonly keptHere: boolean | null; readonly failure: RequestFailure }
   | { readonly kind: 'refused'; readonly words: string }
   | { readonly kind: 'clash'; readonly clash: ClashAnswer };
 
 /** An edit is sent when the hand has been still for so long. */
 const quietMs = 700;
+/** Whoever leaves does not wait longer for the server than this: what is kept here is sent from the next page. */
+const leavingMs = 1500;
 
 /** One class open in the designer: read once, saved by itself a moment after each edit, left only when nothing is lost. */
 @Injectable()
@@ -78,13 +92,17 @@ export class ClassSession implements OnDestroy {
     return this.outbox.newest(this.addressee) !== null;
   }
 
-  /** Saves at once; done when it is saved, or when it cannot be for now. The edit then lies in this browser. */
+  /**
+   * Saves at once; done when it is saved, or when it cannot be for now. An edit that lies in this browser is not waited
+   * for long.
+   */
   async written(): Promise<void> {
     if (!this.unsaved) return;
     this.outbox.flush(this.addressee);
     const ended = ({ kind }: SaveState) =>
       kind === 'away' || kind === 'refused' || kind === 'clash' || (kind === 'saved' && !this.unsaved);
-    await firstValueFrom(this.state$.pipe(filter(ended)));
+    const kept = timer(leavingMs, leavingMs).pipe(filter(() => this.outbox.keptHere(this.addressee) === true));
+    await firstValueFrom(merge(this.state$.pipe(filter(ended)), kept));
   }
 
   /** Tries at once, for example when the window closes. */
@@ -124,17 +142,13 @@ export class ClassSession implements OnDestroy {
     this.begin(clash.current);
   }
 
-  /** After a clash: the other side goes on here, and mine becomes a class of its own. Refused, nothing has changed. */
+  /** After a clash: the other side goes on here, and mine becomes a class of its own, also where the server has gone. */
   async keepBoth(clash: ClashAnswer): Promise<string | null> {
     const mine = this.plans.plan();
     if (!mine) return null;
     const copy = copyOfPlan(mine, `${mine.title}, my side`.slice(0, 120), newId);
-    try {
-      await firstValueFrom(this.api.create(newId(), copy));
-    } catch (error) {
-      this.toasts.failed(error);
-      return null;
-    }
+    // on disk, or on its way, before this side is let go
+    await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan: copy, basedOn: newClass });
     await this.takeTheirs(clash);
     return copy.id;
   }
@@ -165,15 +179,17 @@ export class ClassSession implements OnDestroy {
   }
 
   private edited(plan: Plan): void {
-    const { kind } = this.state$.value;
-    if (kind !== 'clash' && kind !== 'away') this.state$.next({ kind: 'waiting' });
+    const now = this.state$.value;
+    // nothing is called kept before it is
+    if (now.kind === 'away') this.state$.next({ ...now, keptHere: null });
+    else if (now.kind !== 'clash') this.state$.next({ kind: 'waiting' });
     void this.put(plan, quietMs);
   }
 
   private async put(plan: Plan, quiet: number): Promise<void> {
     await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan, basedOn: this.version }, quiet);
     const now = this.state$.value;
-    if (now.kind === 'away') this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.addressee) });
+    if (now.kind === 'away') this.state$.next({ ...now, keptHere: this.outbox.keptHere(this.addressee) });
   }
 
   private hear({ result }: Outcome): void {
@@ -182,7 +198,11 @@ export class ClassSession implements OnDestroy {
         this.state$.next({ kind: 'saving' });
         return;
       case 'away':
-        this.state$.next({ kind: 'away', keptHere: this.outbox.keptHere(this.addressee) });
+        this.state$.next({
+          kind: 'away',
+          keptHere: this.outbox.keptHere(this.addressee),
+          failure: result.failure,
+        });
         return;
       case 'sent':
         if (result.answer && 'version' in result.answer) {
@@ -191,13 +211,16 @@ export class ClassSession implements OnDestroy {
         }
         return;
       case 'refused': {
-        const problem = result.failure.kind === 'problem' ? result.failure.problem : null;
-        this.state$.next(
-          problem?.clash
-            ? { kind: 'clash', clash: problem.clash }
-            : { kind: 'refused', words: problem ? `${problem.title}. ${problem.detail}` : 'It could not be saved.' },
-        );
+        const { failure } = result;
+        const clash = failure.kind === 'problem' ? failure.problem.clash : undefined;
+        this.state$.next(clash ? { kind: 'clash', clash } : { kind: 'refused', words: refusedWords(failure) });
       }
     }
   }
 }
+
+/** Why an edit was refused. One of a class that is gone is not lost: the first page offers to bring it back. */
+const refusedWords = (failure: RequestFailure): string =>
+  failure.kind === 'problem' && failure.problem.code === 'not-found'
+    ? 'This class was deleted somewhere else. Your edits are kept in this browser; the first page offers to bring the class back with them.'
+    : failureWords(failure);

@@ -35,6 +35,7 @@ import { LibraryStore } from '../../data/library-store';
 import { newId } from '../../data/new-id';
 import { NumberField } from '../../parts/dose/number-field';
 import { numberKeys } from '../../parts/dose/number-keys';
+import { awayWords } from '../../data/request-failure';
 import { Icon } from '../../parts/icon/icon';
 import { KeySheet } from '../../parts/keys/key-sheet';
 import { type KeyTable, doingOf } from '../../parts/keys/key-table';
@@ -170,9 +171,7 @@ export class DesignerPage implements OnInit {
       case 'saving':
         return 'Saving …';
       case 'away':
-        return state.keptHere
-          ? 'The server does not answer. Your edits are kept in this browser and will be saved when it is back.'
-          : 'The server does not answer, and this browser keeps nothing. Leave this page open.';
+        return `${awayWords(state.failure)} ${keptWords(state.keptHere)}`;
       case 'refused':
         return state.words;
       case 'clash':
@@ -271,4 +270,12 @@ export class DesignerPage implements OnInit {
   protected leaving(): void {
     this.session.now();
   }
+}
+
+/** Where an edit lies that could not be saved; null while it is written down. */
+function keptWords(keptHere: boolean | null): string {
+  if (keptHere === null) return 'Your edits are being written down in this browser …';
+  return keptHere
+    ? 'Your edits are kept in this browser and will be saved when it is well again.'
+    : 'This browser keeps nothing: leave this page open until they are saved.';
 }

@@ -12,13 +12,14 @@ import {
   type Step,
   applyCommand,
   findAny,
+  findItem,
   perform,
   redo,
   startHistory,
   takeBack,
   undo,
 } from '@core/plan';
-import { type Timeline, buildTimeline, slotFit } from '@core/timeline';
+import { type Timeline, buildTimeline, slotFit, tooMuch, tooMuchWords } from '@core/timeline';
 import { Toasts } from '../../data/toasts';
 
 /** The class being planned: its history of commands, and everything that follows from it. One per designer page. */
@@ -96,6 +97,13 @@ export class PlanStore {
     const result = perform(history, command);
     if (!result.ok) {
       this.toasts.refused(refusalWords(result.error));
+      return false;
+    }
+    const more = tooMuch(result.value.plan, (revision) => this.find(revision));
+    if (more && !tooMuch(history.plan, (revision) => this.find(revision))) {
+      const item = findItem(result.value.plan, more.itemId)?.item;
+      const name = item ? this.find(item.revision)?.name[result.value.plan.school.words] : undefined;
+      this.toasts.refused(tooMuchWords(more, name ?? 'one exercise'));
       return false;
     }
     this.become(result.value);

@@ -6,6 +6,7 @@ import type { ExerciseUses } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
 import { builtIn, named } from '../../../testing/built-in';
 import { ExercisePage } from './exercise-page';
+import { libraryAsked, libraryOf } from '../../../testing/sample-class';
 
 describe('all about one exercise', () => {
   let fixture: ComponentFixture<ExercisePage>;
@@ -13,7 +14,11 @@ describe('all about one exercise', () => {
   const page = () => fixture.nativeElement as HTMLElement;
   const region = (name: string) => page().querySelector(`section[aria-label="${name}"]`)?.textContent ?? '';
 
-  async function open(id: string, uses: ExerciseUses = { classes: [], total: 0, taught: 0 }, school = defaultSchool) {
+  async function open(
+    id: string,
+    uses: ExerciseUses = { classes: [], next: null, total: 0, taught: 0 },
+    school = defaultSchool,
+  ) {
     TestBed.configureTestingModule({
       providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
     });
@@ -22,7 +27,7 @@ describe('all about one exercise', () => {
     fixture.detectChanges();
     http = TestBed.inject(HttpTestingController);
     http.expectOne('/api/preferences').flush({ school });
-    http.expectOne('/api/exercises').flush({ exercises: builtIn });
+    libraryAsked(http).flush(libraryOf(builtIn));
     await fixture.whenStable();
     http.match(`/api/exercises/${id}/classes`).forEach((r) => r.flush(uses));
     await fixture.whenStable();
@@ -70,6 +75,7 @@ describe('all about one exercise', () => {
   it('moves the classes that can move, and says why the others stay', async () => {
     const use = { items: 1, beforeMs: 60_000, afterMs: 72_000 };
     await open('two-foot-rise', {
+      next: null,
       total: 3,
       taught: 2,
       classes: [

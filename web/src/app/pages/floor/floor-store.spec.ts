@@ -8,6 +8,7 @@ import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { WORKER_FACTORY } from '../../worker/heavy-work';
 import { MemoryStore } from '../../../testing/memory-store';
 import { BrowserStore } from '../../data/browser-store';
+import { Holds } from '../../data/holds';
 import { CLOCKS, FloorClock } from './floor-clock';
 import { FloorStore } from './floor-store';
 import { TonePlayer } from './tone-player';
@@ -36,6 +37,9 @@ describe('the class on the floor', () => {
   let store: FloorStore;
   let http: HttpTestingController;
   let kept: MemoryStore;
+  /** What another tab of this browser holds. */
+  const elsewhere = new Set<string>();
+  let pages = 0;
   const tones = { plan: jest.fn(), hush: jest.fn(), wake: jest.fn() };
   const soon = async () => {
     for (let i = 0; i < 12; i++) await Promise.resolve();
@@ -53,6 +57,14 @@ describe('the class on the floor', () => {
         { provide: BrowserStore, useValue: kept },
         { provide: TonePlayer, useValue: tones },
         {
+          provide: Holds,
+          useValue: {
+            page: `page-${++pages}`,
+            take: (name: string) => Promise.resolve(!elsewhere.has(name)),
+            release: jest.fn(),
+          },
+        },
+        {
           provide: CLOCKS,
           useValue: { monotonicMs: () => clock.monotonic, wallMs: () => clock.wall, beats$: clock.beats$ },
         },
@@ -69,6 +81,7 @@ describe('the class on the floor', () => {
       .flush({ plan: samplePlan(reps(5)), version: 3, updatedAt: at, revisions: [...sampleRevisions] });
     await opening;
   };
+  const keptRuns = () => [...kept.shelf].flatMap(([key, run]) => (key.startsWith('floor:class-1') ? [run] : []));
   const rep = () => {
     const state = store.state();
     return state ? (counting(state)?.count?.unit ?? null) : null;
@@ -77,6 +90,7 @@ describe('the class on the floor', () => {
   beforeEach(() => {
     clock = new HandClock();
     kept = new MemoryStore();
+    elsewhere.clear();
     make();
   });
 
@@ -178,9 +192,9 @@ describe('the class on the floor', () => {
     await open();
     store.act({ kind: 'started' });
     await soon();
-    const now = kept.shelf.get('floor:class-1') as Record<string, unknown>;
-    const { format, unsentFrom, ...older } = now;
-    void [format, unsentFrom];
+    const now = keptRuns()[0] as Record<string, unknown>;
+    const { format, unsentFrom, typed, ...older } = now;
+    void [format, unsentFrom, typed];
     const event = { runId: now['runId'], deviceId: now['deviceId'], seq: 1, atMs: 0, event: { kind: 'moved', leg: 1 } };
     // the page that is left keeps its own state once more
     TestBed.resetTestingModule();
@@ -194,6 +208,74 @@ describe('the class on the floor', () => {
     const posted = http.expectOne({ method: 'POST' }).request.body as { events: { event: object }[] };
     expect(posted.events.map((e) => e.event)).toEqual([{ kind: 'moved', bout: 1 }]);
   });
+
+  it('a second tab that teaches the same class is another device with a run of its own', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    clock.pass(2000);
+    await soon();
+    const first = keptRuns()[0] as { runId: string; deviceId: string };
+    // the first tab lives on and holds its run
+    elsewhere.add(`run ${first.runId}`);
+    make();
+    await open();
+    expect(store.notice()).toContain('another page of this browser');
+    expect(store.state()?.status).toBe('ready');
+    store.act({ kind: 'started' });
+    await soon();
+    const runs = keptRuns() as { runId: string; deviceId: string; events: { seq: number }[] }[];
+    expect(new Set(runs.map(({ runId }) => runId)).size).toBe(2);
+    expect(new Set(runs.map(({ deviceId }) => deviceId)).size).toBe(2);
+    expect(runs.map(({ events }) => events.map(({ seq }) => seq))).toEqual([[0], [0]]);
+  });
+
+  it('keeps headcount and note while they are typed, also when the page is loaded again', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    store.act({ kind: 'ended' });
+    store.type('12', 'Bands too tight');
+    await soon();
+    make();
+    await store.open('class-1');
+    expect([store.state()?.status, store.typed()]).toEqual(['over', { headcount: '12', note: 'Bands too tight' }]);
+  });
+
+  it.each([
+    ['taught again', async () => store.startOver()],
+    [
+      'opened another day',
+      async () => {
+        make();
+        await soon();
+        // a page that is closed has no time to send what was typed
+        for (const [key, letter] of kept.shelf)
+          if ((letter as { kind?: string }).kind === 'run-remarks') kept.shelf.delete(key);
+        clock.wall += 24 * 3_600_000;
+        await Promise.all([store.open('class-1'), soon().then(() => http.match('/api/classes/class-1'))]);
+      },
+    ],
+  ] as const)(
+    'a class that ended without being put in the log is in the log with its note when it is %s',
+    async (_, leave) => {
+      await open();
+      store.act({ kind: 'started' });
+      store.act({ kind: 'ended' });
+      store.type('', 'Wind in the hall');
+      await soon();
+      const letters = () =>
+        [...kept.shelf.values()].filter(
+          (found): found is { kind: string } => typeof found === 'object' && found !== null && 'kind' in found,
+        );
+      void leave();
+      await soon();
+      await soon();
+      expect(letters()).toContainEqual(
+        expect.objectContaining({ kind: 'run-remarks', remarks: { headcount: null, note: 'Wind in the hall' } }),
+      );
+      expect(letters().map(({ kind }) => kind)).toEqual(expect.arrayContaining(['run-start', 'run-events']));
+      expect(keptRuns()).toHaveLength(0);
+    },
+  );
 
   it('adds and takes a set, and says when there is only one', async () => {
     await open();

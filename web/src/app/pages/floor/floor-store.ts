@@ -21,13 +21,14 @@ import type { FindRevision } from '@core/timeline';
 import { BrowserStore } from '../../data/browser-store';
 import { ClassApi } from '../../data/class-api';
 import { type Loading, waiting } from '../../data/loading';
+import { Holds } from '../../data/holds';
 import { newId } from '../../data/new-id';
 import { Outbox } from '../../data/outbox';
 import { failureOf, failureWords } from '../../data/request-failure';
 import { HeavyWork } from '../../worker/heavy-work';
 import type { FitJob } from '../../worker/job';
 import { FloorClock } from './floor-clock';
-import { type KeptRun, keptRunKey, readKeptRun } from './kept-run';
+import { type KeptRun, keptRunKey, keptRunsOf, readKeptRun } from './kept-run';
 import { TonePlayer } from './tone-player';
 
 /** A gap this long while the page was away holds the count where it was. */
@@ -35,12 +36,16 @@ const awayMs = 8000;
 /** A run left longer than this is not taken up again. */
 const staleMs = 6 * 3_600_000;
 
+const nothingTyped: KeptRun['typed'] = { headcount: '', note: '' };
+const holdOn = ({ runId }: Pick<KeptRun, 'runId'>): string => `run ${runId}`;
+
 /** The class on the floor: events in, state out. Everything is kept in this browser first and sent when it can be. */
 @Injectable()
 export class FloorStore implements OnDestroy {
   private readonly classes = inject(ClassApi);
   private readonly outbox = inject(Outbox);
   private readonly store = inject(BrowserStore);
+  private readonly holds = inject(Holds);
   private readonly clock = inject(FloorClock);
   private readonly tones = inject(TonePlayer);
   private readonly heavy = inject(HeavyWork);
@@ -53,22 +58,22 @@ export class FloorStore implements OnDestroy {
   private readonly told = signal<string | null>(null);
   private readonly id = signal<string | null>(null);
   private readonly opened = signal<Loading<true>>(waiting);
+  private readonly typing = signal(nothingTyped);
 
   readonly state = this.now.asReadonly();
   /** What the teacher should know: one sentence, until it is dismissed. */
   readonly notice = this.told.asReadonly();
   readonly runId = this.id.asReadonly();
   readonly opening = this.opened.asReadonly();
+  /** What was typed for the log before the page was loaded again. */
+  readonly typed = this.typing.asReadonly();
   readonly begun = computed(() => this.now() !== null && this.id() !== null);
 
-  /** Opens a class for the floor; an unfinished run goes on where it was, at the same rep. */
+  /** Opens a class for the floor; an unfinished run of this browser goes on where it was, at the same rep. */
   async open(classId: string): Promise<void> {
     this.opened.set(waiting);
-    const found = await this.store.find(keptRunKey(classId), 'A class that was begun on this floor', readKeptRun);
-    if (found?.unreadable) this.told.set(found.unreadable);
-    const kept = found?.value ?? null;
-    const fresh = kept !== null && this.clock.wallMs() - kept.seenAtMs < staleMs;
-    if (kept && fresh && kept.begun) {
+    const kept = await this.unfinished(classId);
+    if (kept) {
       this.opened.set({ status: 'ready', value: true });
       this.resume(kept);
       return;
@@ -82,19 +87,54 @@ export class FloorStore implements OnDestroy {
     }
   }
 
+  /**
+   * The run of this class that nobody else goes on with. One that another page teaches is left to it; one that was left
+   * for good is in the log already, and what was typed for it goes there now.
+   */
+  private async unfinished(classId: string): Promise<KeptRun | null> {
+    const runs = keptRunsOf(classId);
+    const found = await this.store.all(runs, 'A class that was begun on this floor', readKeptRun);
+    const mine = found.filter(({ key }) => key === runs || key.startsWith(`${runs} `));
+    const unreadable = mine.find((run) => run.unreadable !== null)?.unreadable ?? null;
+    if (unreadable !== null) this.told.set(unreadable);
+    const newestFirst = mine
+      .flatMap(({ key, value }) => (value ? [{ key, value }] : []))
+      .sort((a, b) => b.value.seenAtMs - a.value.seenAtMs);
+    let goesOn: KeptRun | null = null;
+    for (const { key, value } of newestFirst) {
+      if (!(await this.holds.take(holdOn(value)))) {
+        this.told.set(
+          'This class is being taught on another page of this browser. Here it begins anew, as a class of its own.',
+        );
+        continue;
+      }
+      const fresh = this.clock.wallMs() - value.seenAtMs < staleMs;
+      const wanted = goesOn === null && fresh && value.begun;
+      if (wanted) goesOn = value;
+      else this.sendTyped(value);
+      if (!wanted || key === runs) await this.store.forget(key);
+      if (!wanted) this.holds.release(holdOn(value));
+    }
+    return goesOn;
+  }
+
   dismiss(): void {
     this.told.set(null);
   }
 
   /** Begins anew: the old run stays in the log as it is. */
   async startOver(): Promise<void> {
-    const classId = this.kept?.start.classId;
-    if (classId === undefined) return;
+    const { kept } = this;
+    if (!kept) return;
+    const { classId } = kept.start;
     if (this.now()?.status !== 'over') this.act({ kind: 'ended' });
-    await this.store.forget(keptRunKey(classId));
+    this.sendTyped(kept);
+    await this.store.forget(keptRunKey(kept));
+    this.holds.release(holdOn(kept));
     this.beating.unsubscribe();
     this.kept = null;
     this.handedOver = false;
+    this.typing.set(nothingTyped);
     this.now.set(null);
     this.told.set(null);
     await this.open(classId);
@@ -173,6 +213,14 @@ export class FloorStore implements OnDestroy {
     }
   }
 
+  /** What is typed for the log; kept with each letter. */
+  type(headcount: string, note: string): void {
+    if (!this.kept) return;
+    this.typing.set({ headcount, note });
+    this.kept = { ...this.kept, typed: { headcount: headcount.slice(0, 10), note: note.slice(0, 2000) } };
+    this.keepNow();
+  }
+
   /** Puts the class in the log with what the teacher adds; true when the server has it, else it goes there later. */
   async remark(headcount: number | null, note: string): Promise<boolean> {
     const { kept } = this;
@@ -187,7 +235,8 @@ export class FloorStore implements OnDestroy {
     if (result.kind === 'refused') return false;
     // All of it is with the outbox or the server: the floor opens anew the next time.
     this.handedOver = true;
-    await this.store.forget(keptRunKey(kept.start.classId));
+    await this.store.forget(keptRunKey(kept));
+    this.holds.release(holdOn(kept));
     return result.kind === 'sent';
   }
 
@@ -195,6 +244,17 @@ export class FloorStore implements OnDestroy {
     this.running.unsubscribe();
     this.beating.unsubscribe();
     this.keepNow();
+    if (this.kept && !this.handedOver) this.sendTyped(this.kept);
+    if (this.kept) this.holds.release(holdOn(this.kept));
+  }
+
+  /** What was typed goes to the log also where nobody said so. */
+  private sendTyped({ runId, begun, typed }: KeptRun): void {
+    const people = Number(typed.headcount);
+    const headcount = typed.headcount.trim() !== '' && people >= 0 && people <= 500 ? Math.round(people) : null;
+    if (!begun || (headcount === null && typed.note.trim() === '')) return;
+    const remarks = { headcount, note: typed.note };
+    void this.outbox.put({ kind: 'run-remarks', format: 1, id: newId(), runId, remarks });
   }
 
   private readonly find: FindRevision = (revision) =>
@@ -211,6 +271,7 @@ export class FloorStore implements OnDestroy {
       unsentFrom: null,
       begun: false,
       seenAtMs: this.clock.wallMs(),
+      typed: nothingTyped,
     };
     this.id.set(this.kept.runId);
     this.now.set(startRun(plan, this.find));
@@ -223,6 +284,7 @@ export class FloorStore implements OnDestroy {
     const startedMs = this.clock.wallMs();
     const start = { ...kept.start, startedAt: new Date(startedMs).toISOString() };
     this.kept = { ...kept, begun: true, start };
+    void this.holds.take(holdOn(this.kept));
     void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId: kept.runId, start });
     this.clock.begin(startedMs);
     this.beat();
@@ -231,6 +293,7 @@ export class FloorStore implements OnDestroy {
   private resume(kept: KeptRun): void {
     this.kept = this.handOver(kept);
     this.id.set(kept.runId);
+    this.typing.set(kept.typed);
     this.clock.begin(Date.parse(kept.start.startedAt));
     const gapMs = this.clock.wallMs() - kept.seenAtMs;
     const seenMs = Math.max(0, this.clock.nowMs() - gapMs);
@@ -307,7 +370,7 @@ export class FloorStore implements OnDestroy {
     if (!this.kept?.begun || this.handedOver) return;
     this.lastKeptMs = this.clock.nowMs();
     this.kept = { ...this.kept, seenAtMs: this.clock.wallMs() };
-    void this.store.keep(keptRunKey(this.kept.start.classId), this.kept);
+    void this.store.keep(keptRunKey(this.kept), this.kept);
   }
 
   /** What an application without an outbox had not sent goes there now. */

@@ -18,6 +18,10 @@ const KeptRun = z.strictObject({
   begun: z.boolean(),
   /** Wall clock when the page was last seen alive, ms. */
   seenAtMs: z.number(),
+  /** What is typed for the log and not put there yet. */
+  typed: z
+    .strictObject({ headcount: z.string().max(10), note: z.string().max(2000) })
+    .default({ headcount: '', note: '' }),
 });
 export type KeptRun = z.infer<typeof KeptRun>;
 
@@ -30,5 +34,8 @@ function withoutOutbox(older: Readonly<Record<string, unknown>>): Readonly<Recor
 export const readKeptRun = (stored: unknown): Result<KeptRun, ReadError> =>
   readStored(KeptRun, [withoutOutbox], stored);
 
-/** One run a class: what another one leaves is in the outbox, and then in the log. */
-export const keptRunKey = (classId: string): string => `floor:${classId}`;
+/** Runs of a class stand side by side: two tabs that teach it are two devices. */
+export const keptRunKey = ({ runId, start }: Pick<KeptRun, 'runId' | 'start'>): string =>
+  `${keptRunsOf(start.classId)} ${runId}`;
+/** What the keys of all runs of a class begin with; an earlier application had one under just that. */
+export const keptRunsOf = (classId: string): string => `floor:${classId}`;

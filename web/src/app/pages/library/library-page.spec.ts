@@ -6,6 +6,7 @@ import { defaultSchool } from '@core/exercise';
 import { builtIn } from '../../../testing/built-in';
 import { LibraryPage } from './library-page';
 import { SearchIndex } from '../../data/search-index';
+import { libraryAsked, libraryOf } from '../../../testing/sample-class';
 
 describe('the index of exercises', () => {
   const index = new SearchIndex(builtIn);
@@ -64,7 +65,7 @@ describe('the list of exercises', () => {
     fixture.detectChanges();
     const http = TestBed.inject(HttpTestingController);
     http.expectOne('/api/preferences').flush({ school: defaultSchool });
-    http.expectOne('/api/exercises').flush({ exercises: builtIn });
+    libraryAsked(http).flush(libraryOf(builtIn));
     await fixture.whenStable();
   });
 

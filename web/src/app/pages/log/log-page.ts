@@ -2,7 +2,9 @@ import { ChangeDetectionStrategy, Component, type OnInit, computed, inject } fro
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { sayTime } from '@core/say-time';
+import { isEverything } from '../../data/loading';
 import { RunLog } from '../../data/run-log';
+import { ListFinder } from '../../parts/finder/list-finder';
 import { Loading } from '../../parts/loading/loading';
 import { sayInstant } from '../../parts/saying/instant-words';
 import { TopBar } from '../../parts/top/top-bar';
@@ -10,21 +12,30 @@ import { TopBar } from '../../parts/top/top-bar';
 /** The classes that were taught, newest first. */
 @Component({
   selector: 'nw-log-page',
-  imports: [Loading, MatButton, RouterLink, TopBar],
+  imports: [ListFinder, Loading, MatButton, RouterLink, TopBar],
   providers: [RunLog],
   template: `
     <nw-top-bar />
     <main>
       <h1>Taught</h1>
+      @if (long()) {
+        <nw-list-finder [narrowed]="log.narrowed()" (changed)="log.find($event)" />
+      }
       <nw-loading
         [of]="log.runs()"
         wait="Fetching the log …"
         failed="The log cannot be shown"
-        [empty]="runs().length === 0"
+        [empty]="runs().length === 0 && !narrowed()"
         (again)="log.load()"
       >
         <p>Nothing taught yet. Open a class and take it to the floor; what really happened appears here.</p>
       </nw-loading>
+      @if (runs().length === 0 && narrowed() && log.runs().status === 'ready') {
+        <p class="none">No taught class answers to that. Take a word away, or choose a later month.</p>
+      }
+      @if (log.runs().value?.cut) {
+        <p><button matButton="outlined" type="button" (click)="log.load()">Back to the newest</button></p>
+      }
       <ul>
         @for (run of runs(); track run.id) {
           <li>
@@ -40,6 +51,7 @@ import { TopBar } from '../../parts/top/top-bar';
       @if (log.runs().value?.next) {
         <p><button matButton="outlined" type="button" (click)="log.more()">Earlier classes</button></p>
       }
+      <p class="foot"><a routerLink="/taken-out">What was taken out of the log</a></p>
     </main>
   `,
   styleUrl: './log-page.scss',
@@ -48,6 +60,10 @@ import { TopBar } from '../../parts/top/top-bar';
 export class LogPage implements OnInit {
   protected readonly log = inject(RunLog);
   protected readonly runs = computed(() => this.log.runs().value?.items ?? []);
+  protected readonly narrowed = computed(() => !isEverything(this.log.narrowed()));
+  protected readonly long = computed(
+    () => (this.log.runs().value?.next ?? null) !== null || this.narrowed() || this.log.runs().value?.cut === true,
+  );
   protected readonly time = sayTime;
   protected readonly when = sayInstant;
 

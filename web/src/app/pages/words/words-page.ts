@@ -117,6 +117,9 @@ const states: Readonly<Record<PreferenceState, string>> = {
           </ul>
         </aside>
       </div>
+      <p class="made">
+        <a href="/notices.txt" target="_blank" rel="noopener">What Needlework is made with, and its licences</a>
+      </p>
     </main>
   `,
   styleUrl: './words-page.scss',

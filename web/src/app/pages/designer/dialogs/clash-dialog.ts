@@ -21,7 +21,10 @@ export interface ClashSides {
   template: `
     <h2 mat-dialog-title>Changed in two places</h2>
     <mat-dialog-content>
-      <p>This class was also changed on another page. Both sides are kept. Which one goes on?</p>
+      <p>
+        This class was also changed on another page. Both sides are kept: the one that does not go on is among the
+        earlier states. Which one goes on?
+      </p>
       <dl>
         <dt>This page</dt>
         <dd>{{ sides.mine }}</dd>

@@ -10,6 +10,7 @@ import { sampleRevision } from '@core/testing/sample';
 import { LibraryStore } from '../../../data/library-store';
 import { PlanStore } from '../plan-store';
 import { Picker } from './picker';
+import { libraryAsked, libraryOf } from '../../../../testing/sample-class';
 
 const library: ExerciseRevision[] = catalogue.map((exercise, i) => ({
   revision: sampleRevision(i),
@@ -45,7 +46,7 @@ describe('picking an exercise', () => {
     fixture = TestBed.createComponent(Picker);
     fixture.componentRef.setInput('plan', store.plan());
     TestBed.inject(LibraryStore).load();
-    TestBed.inject(HttpTestingController).expectOne('/api/exercises').flush({ exercises: library });
+    libraryAsked(TestBed.inject(HttpTestingController)).flush(libraryOf(library));
     await fixture.whenStable();
   });
 

@@ -6,6 +6,7 @@ import { Exercise } from '@core/exercise';
 import { catalogue } from '@core/exercise/catalogue';
 import { MemoryStore } from '../../../../testing/memory-store';
 import { BrowserStore } from '../../../data/browser-store';
+import { Holds } from '../../../data/holds';
 import { ExerciseDraft } from './exercise-draft';
 import { freeId, idOf, newExercise, newLadder, phasesFor } from './new-exercise';
 
@@ -48,6 +49,51 @@ describe('writing an exercise', () => {
     expect(draft.problem('name.plain')).toBe('must not be empty.');
     expect(draft.refusal()).toContain('Nothing is lost');
     http.verify();
+  });
+
+  it('two pages that change one exercise keep what is typed on each', async () => {
+    jest.useFakeTimers();
+    const elsewhere = new Set<string>();
+    const page = () => {
+      TestBed.resetTestingModule();
+      TestBed.configureTestingModule({
+        providers: [
+          ExerciseDraft,
+          provideHttpClient(),
+          provideHttpClientTesting(),
+          { provide: BrowserStore, useValue: store },
+          {
+            provide: Holds,
+            useValue: { take: (name: string) => Promise.resolve(!elsewhere.has(name)), release: jest.fn() },
+          },
+        ],
+      });
+      return TestBed.inject(ExerciseDraft);
+    };
+    const type = async (on: ExerciseDraft, purpose: string) => {
+      on.edit((exercise) => ({ ...exercise, purpose }));
+      TestBed.tick();
+      await jest.advanceTimersByTimeAsync(500);
+    };
+    const opened = (on: ExerciseDraft) => on.open('rise', rise, 'a'.repeat(32), () => true);
+    const first = page();
+    await opened(first);
+    await type(first, 'Typed on the first page');
+    elsewhere.add('typed exercise-draft:rise');
+    const second = page();
+    expect((await opened(second)).kept).toBe(false);
+    await type(second, 'Typed on the second page');
+    expect(store.shelf.size).toBe(2);
+    // both pages are gone: each of what was typed is found again
+    elsewhere.clear();
+    const third = page();
+    expect((await opened(third)).kept).toBe(true);
+    expect(third.exercise().purpose).toBe('Typed on the first page');
+    elsewhere.add('typed exercise-draft:rise');
+    const fourth = page();
+    await opened(fourth);
+    expect(fourth.exercise().purpose).toBe('Typed on the second page');
+    jest.useRealTimers();
   });
 
   it('gives a new exercise an id from its name that is not taken', async () => {

@@ -1,4 +1,4 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, type OnDestroy, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { deepEqual } from 'fast-equals';
 import { auditTime, filter, firstValueFrom, switchMap } from 'rxjs';
@@ -9,14 +9,15 @@ import { issuePath, issueWords } from '@core/issue-words';
 import { RevisionId } from '@core/plan';
 import { type Result, ok } from '@core/result';
 import { type ReadError, readStored } from '@core/stored';
-import { BrowserStore } from '../../../data/browser-store';
+import { BrowserStore, type Kept } from '../../../data/browser-store';
 import { ExerciseApi } from '../../../data/exercise-api';
+import { Holds } from '../../../data/holds';
 import { newId } from '../../../data/new-id';
 import { Outbox } from '../../../data/outbox';
 import { failureWords } from '../../../data/request-failure';
 import { freeId, idOf, newExercise } from './new-exercise';
 
-const Kept = z.strictObject({ format: z.literal(1), basedOn: RevisionId.nullable(), exercise: z.unknown() });
+const Stored = z.strictObject({ format: z.literal(1), basedOn: RevisionId.nullable(), exercise: z.unknown() });
 
 interface Typed {
   readonly basedOn: string | null;
@@ -25,7 +26,7 @@ interface Typed {
 
 /** Reads what was typed and not saved; an older one is brought up to date. */
 function readTyped(stored: unknown): Result<Typed, ReadError> {
-  const kept = readStored(Kept, [(older) => older], stored);
+  const kept = readStored(Stored, [(older) => older], stored);
   if (!kept.ok) return kept;
   const exercise = readUnfinishedExercise(kept.value.exercise);
   return exercise.ok ? ok({ basedOn: kept.value.basedOn, exercise: exercise.value }) : exercise;
@@ -34,12 +35,15 @@ function readTyped(stored: unknown): Result<Typed, ReadError> {
 /** As it goes over the wire: what is not said has no key. */
 const asStored = (exercise: Exercise): unknown => JSON.parse(JSON.stringify(exercise));
 
+const holdOn = (key: string): string => `typed ${key}`;
+
 /** An exercise being written: what is typed stays, in this browser too, until it is saved. */
 @Injectable()
-export class ExerciseDraft {
+export class ExerciseDraft implements OnDestroy {
   private readonly api = inject(ExerciseApi);
   private readonly store = inject(BrowserStore);
   private readonly outbox = inject(Outbox);
+  private readonly holds = inject(Holds);
   private readonly draft = signal<Exercise>(newExercise());
   private readonly changed = signal(false);
   private key = '';
@@ -84,11 +88,8 @@ export class ExerciseDraft {
     basedOn: string | null,
     taken: (id: string) => boolean,
   ): Promise<{ readonly kept: boolean; readonly unreadable: string | null }> {
-    this.key = `exercise-draft:${key}`;
     this.taken = taken;
-    const found = await this.store.find(this.key, 'What you had typed here', readTyped);
-    // Typed here a key of its own, so that what cannot be read is not written over.
-    if (found?.unreadable) this.key = `${this.key}:${newId()}`;
+    const found = await this.find(`exercise-draft:${key}`);
     // It was saved later, from the outbox: nothing of it is left to save.
     const isSaved = found?.value ? deepEqual(asStored(found.value.exercise), asStored(exercise)) : false;
     if (isSaved) await this.store.forget(this.key);
@@ -97,6 +98,33 @@ export class ExerciseDraft {
     this.draft.set(typed?.exercise ?? exercise);
     this.changed.set(typed !== null);
     return { kept: typed !== null, unreadable: found?.unreadable ?? null };
+  }
+
+  /**
+   * What was typed here and is not open on another page. Two pages that change one exercise keep what is typed on each,
+   * and what cannot be read is not written over: both have a key of their own.
+   */
+  private async find(first: string): Promise<Kept<Typed> | null> {
+    const all = await this.store.all(first, 'What you had typed here', readTyped);
+    const mine = all.filter(({ key }) => key === first || key.startsWith(`${first}:`));
+    for (const found of mine) {
+      if (found.unreadable !== null || !(await this.hold(found.key))) continue;
+      return found;
+    }
+    const unreadable = mine.find((found) => found.unreadable !== null) ?? null;
+    if (mine.length > 0 || !(await this.hold(first))) await this.hold(`${first}:${newId()}`);
+    return unreadable;
+  }
+
+  private async hold(key: string): Promise<boolean> {
+    if (this.key !== '') this.holds.release(holdOn(this.key));
+    if (!(await this.holds.take(holdOn(key)))) return false;
+    this.key = key;
+    return true;
+  }
+
+  ngOnDestroy(): void {
+    this.holds.release(holdOn(this.key));
   }
 
   edit(change: (exercise: Exercise) => Exercise): void {

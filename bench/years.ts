@@ -1,0 +1,190 @@
+import { spawn } from 'node:child_process';
+import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { type Browser } from '@playwright/test';
+import type {
+  ClassList,
+  ClassRead,
+  ClassRevisions,
+  ExerciseRevision,
+  ExerciseUses,
+  LibraryPage,
+  RunList,
+  RunRead,
+  TakenOut,
+} from '@core/contract';
+import { makeTenYears, tenYears } from '../scripts/ten-years';
+
+type Report = (work: string, value: number, unit: string, budget: number) => void;
+
+const rounds = 60;
+const p95 = (times: readonly number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length * 0.95)] ?? NaN;
+
+/**
+ * Every list, page and call of the server on ten years of data, one after the other: the 95th of a hundred, ms.
+ * @param launch opens a Chromium, for the first paint of the classes
+ * @param classes fewer than ten years have, to see how it grows
+ */
+export async function onTenYears(
+  report: Report,
+  launch: () => Promise<Browser>,
+  classes: number = tenYears.classes,
+): Promise<void> {
+  const made = join('data', `ten-years-${classes}`);
+  const mark = join(made, 'made');
+  if (!existsSync(mark)) {
+    console.log(`        making ${classes} classes, once, in ${made} …`);
+    makeTenYears(made, { ...tenYears, classes, runs: classes });
+    cpSync('package.json', mark);
+  }
+  const data = mkdtempSync(join(tmpdir(), 'needlework-years-'));
+  cpSync(made, data, { recursive: true });
+  const port = 4319;
+  const from = performance.now();
+  const server = spawn('node', ['dist/server/main.cjs', '--port', String(port), '--data', data], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((done) => server.stdout.once('data', done));
+  const started = performance.now() - from;
+  const base = `http://127.0.0.1:${port}`;
+  let browser: Browser | null = null;
+  try {
+    const size = statSync(join(data, 'needlework.sqlite')).size / 1e6;
+    console.log(`        ${classes} classes, as many taught, ${tenYears.exercises} exercises, ${size.toFixed(0)} MB`);
+    report('start on ten years', started, 'ms', 2000);
+    await calls(base, report);
+    const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid ?? 0}/status`, 'utf8'))?.[1];
+    report('memory of the server after all that', Number(memory ?? NaN) / 1024, 'MB', 250);
+    browser = await launch();
+    const paints: number[] = [];
+    const shown: number[] = [];
+    for (let i = 0; i < 7; i++) {
+      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+      await page.goto(base);
+      await page.locator('main li').first().waitFor();
+      paints.push(
+        await page.evaluate<number>(
+          "performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? performance.now()",
+        ),
+      );
+      shown.push(await page.evaluate<number>('performance.now()'));
+      if (i === 0) {
+        const elements = await page.evaluate<number>("document.querySelectorAll('*').length");
+        console.log(`        elements of the classes page: ${elements}`);
+      }
+      await page.close();
+    }
+    console.log(
+      `        until the classes are there, median: ${([...shown].sort((a, b) => a - b)[3] ?? NaN).toFixed(0)} ms`,
+    );
+    report('first paint of the classes page, median', [...paints].sort((a, b) => a - b)[3] ?? NaN, 'ms', 300);
+  } finally {
+    await browser?.close();
+    server.kill('SIGKILL');
+    rmSync(data, { recursive: true, force: true });
+  }
+}
+
+async function calls(base: string, report: Report): Promise<void> {
+  let ids = 0;
+  const id = () => `bench-years-${++ids}`;
+  const call = async (method: string, path: string, body?: object) => {
+    const answer = await fetch(`${base}${path}`, {
+      method,
+      headers: { 'Content-Type': 'application/json' },
+      ...(body ? { body: JSON.stringify(body) } : {}),
+    });
+    const text = await answer.text();
+    if (answer.status >= 400) throw new Error(`${method} ${path}: ${text}`);
+    return text === '' ? null : (JSON.parse(text) as unknown);
+  };
+  /** Times a call that is made anew each round; what it needs is fetched before the clock runs. */
+  const timed = async (
+    name: string,
+    ask: (i: number) => Promise<() => Promise<unknown>> | (() => Promise<unknown>),
+  ) => {
+    const times: number[] = [];
+    for (let i = 0; i < rounds + 5; i++) {
+      const run = await ask(i);
+      const from = performance.now();
+      await run();
+      if (i >= 5) times.push(performance.now() - from);
+    }
+    report(`${name}, p95`, p95(times), 'ms', 50);
+  };
+  const get = (path: string) => () => call('GET', path);
+  const page = (await call('GET', '/api/classes?limit=200')) as ClassList;
+  const someClass = (i: number) => page.classes[(i * 7) % page.classes.length]?.id ?? '';
+  const runs = (await call('GET', '/api/runs?limit=200')) as RunList;
+  const someRun = (i: number) => runs.runs[(i * 7) % runs.runs.length]?.id ?? '';
+  const read = (i: number) => call('GET', `/api/classes/${someClass(i)}`) as Promise<ClassRead>;
+  const deep = Buffer.from('2018-01-01T00:00:00.000Z x').toString('base64url');
+
+  await timed('the list of classes', () => get('/api/classes'));
+  await timed('a page of it eight years back', () => get(`/api/classes?after=${deep}`));
+  await timed('classes found by words that none has', () => get('/api/classes?words=nothing%20like%20that'));
+  await timed('the taught classes', () => get('/api/runs'));
+  await timed('taught classes found by words', () => get('/api/runs?words=lunch%2049'));
+  await timed('a class', (i) => get(`/api/classes/${someClass(i)}`));
+  await timed('saving a class', async (i) => {
+    const { plan, version } = await read(i);
+    const body = { saveId: id(), basedOn: version, plan: { ...plan, title: `Bench ${i}` } };
+    return () => call('PUT', `/api/classes/${plan.id}`, body);
+  });
+  await timed(
+    'a copy of a class',
+    (i) => () => call('POST', `/api/classes/${someClass(i)}/duplicate`, { saveId: id(), id: id() }),
+  );
+  await timed('deleting a class and bringing it back', (i) => async () => {
+    await call('DELETE', `/api/classes/${someClass(i)}`);
+    await call('POST', `/api/classes/${someClass(i)}/restore`, {});
+  });
+  await timed('earlier states of a class, with what differs', (i) => get(`/api/classes/${someClass(i)}/revisions`));
+  await timed('one earlier state', async (i) => {
+    const { revisions } = (await call('GET', `/api/classes/${someClass(i)}/revisions`)) as ClassRevisions;
+    return get(`/api/classes/${someClass(i)}/revisions/${revisions[0]?.number ?? 0}`);
+  });
+  await timed('doses in other classes', (i) => get(`/api/classes/${someClass(i)}/other-doses`));
+  await timed('classes that use an exercise', (i) =>
+    get(`/api/exercises/${['walk-and-notice', 'short-foot', 'two-foot-rise'][i % 3] ?? ''}/classes`),
+  );
+  await timed('what was taken out', () => get('/api/taken-out'));
+  await timed('a taught class', (i) => get(`/api/runs/${someRun(i)}`));
+  await timed('beginning a taught class', async (i) => {
+    const { plan, version } = await read(i);
+    const body = { classId: plan.id, version, plan, startedAt: '2026-11-26T12:00:00.000Z' };
+    return () => call('PUT', `/api/runs/${id()}`, body);
+  });
+  await timed('events of a taught class', async (i) => {
+    const { events } = (await call('GET', `/api/runs/${someRun(i)}`)) as RunRead;
+    const deviceId = id();
+    return () =>
+      call('POST', `/api/runs/${someRun(i)}/events`, { events: events.map((e, seq) => ({ ...e, deviceId, seq })) });
+  });
+  const library = (query: string) => call('GET', `/api/exercises${query}`) as Promise<LibraryPage>;
+  const { at } = await library('');
+  await timed('the library, a page of it', (i) => () => library(`?from=${(i % 33) * 60}`));
+  await timed('the library, asked again', () => () => library(`?since=${at}`));
+  let { revision: basedOn, exercise } = (await call('GET', '/api/exercises/short-foot')) as ExerciseRevision;
+  const change = async (i: number) => {
+    exercise = { ...exercise, purpose: `${exercise.purpose.slice(0, 40)} (${i})` };
+    const body = { basedOn, exercise };
+    ({ revision: basedOn } = (await call('PUT', '/api/exercises/short-foot', body)) as ExerciseRevision);
+  };
+  await timed('saving an exercise', (i) => () => change(i));
+  await timed('the library after a change', async (i) => {
+    await change(i);
+    return () => library(`?since=${at}`);
+  });
+  await timed('classes behind a changed exercise', () => get('/api/exercises/short-foot/classes'));
+  await timed('moving two of them', async () => {
+    const { classes } = (await call('GET', '/api/exercises/short-foot/classes')) as ExerciseUses;
+    const classIds = classes.filter(({ problem }) => problem === null).map(({ classId }) => classId);
+    return () => call('POST', '/api/exercises/short-foot/move', { classIds: classIds.slice(0, 2) });
+  });
+  await timed('one exercise', () => get('/api/exercises/two-foot-rise'));
+  await timed('how I teach', () => get('/api/preferences'));
+  const last = (await call('GET', '/api/taken-out?limit=1')) as TakenOut;
+  if (last.entries.length === 0) throw new Error('nothing was taken out');
+}

@@ -1,0 +1,118 @@
+import { join } from 'node:path';
+import { mkdirSync, rmSync } from 'node:fs';
+import { sql } from 'drizzle-orm';
+import { reps } from '@core/dose';
+import { catalogue } from '@core/exercise/catalogue';
+import { type Item, type Plan, applyCommand, copyOfPlan, itemsOf } from '@core/plan';
+import type { RunEvent } from '@core/run';
+import { ClassStore } from '../server/classes/store';
+import { openDatabase } from '../server/database';
+import { addDemoClasses } from '../server/demo/saltmarsh';
+import { addTaughtClass } from '../server/demo/taught';
+import { Library } from '../server/exercises/store';
+import { RunStore } from '../server/runs/store';
+
+/** How much ten years of teaching leave behind. */
+export const tenYears = { classes: 5000, runs: 5000, exercises: 2000 } as const;
+
+const day = 86_400_000;
+
+/**
+ * Writes ten years of Saltmarsh Hall into a folder, through the same doors as any other save: classes planned and
+ * changed, some deleted, most taught, own exercises beside the built-in ones. The same numbers give the same data.
+ * @param folder emptied first
+ */
+export function makeTenYears(folder: string, size: { readonly [K in keyof typeof tenYears]: number } = tenYears): void {
+  rmSync(folder, { recursive: true, force: true });
+  const file = join(folder, 'needlework.sqlite');
+  mkdirSync(folder, { recursive: true });
+  const { db, close } = openDatabase(file, join('server', 'migrations'));
+  // nobody waits for an answer here
+  db.run(sql`pragma synchronous = off`);
+  const end = Date.UTC(2026, 10, 26, 9);
+  let nowMs = end - 3650 * day;
+  const now = () => new Date(nowMs).toISOString();
+  let made = 0;
+  const nextId = () => `years-${(made++).toString(36)}`;
+  const library = new Library(db, now);
+  library.addBuiltIns(catalogue);
+  const classes = new ClassStore(db, library, now, nextId);
+  const runs = new RunStore(db, library, now);
+
+  const own = Math.max(0, size.exercises - catalogue.length);
+  for (let i = 0; i < own; i++) {
+    const of = catalogue[i % catalogue.length];
+    if (!of) break;
+    nowMs += (3650 * day) / (own * 20);
+    const name = { ...of.name, plain: `${of.name.plain}, version ${Math.floor(i / catalogue.length) + 2}` };
+    library.save({ basedOn: null, exercise: { ...of, id: `${of.id}-${i}`.slice(0, 64), name } });
+  }
+  const mine = library.current().filter(({ origin }) => origin === 'own');
+
+  addDemoClasses({ classes, library }, nextId);
+  const models = classes.list({ limit: 200 }).classes.map(({ id }) => classes.read(id).plan);
+  addTaughtClass({ classes, runs }, nextId, nowMs);
+  const [taught] = runs.list({ limit: 1 }).runs;
+  const events = taught ? runs.read(taught.id).events : [];
+  const taughtPlan = taught ? runs.read(taught.id).plan : null;
+
+  const every = (3600 * day) / size.classes;
+  for (let i = 0; i < size.classes; i++) {
+    nowMs += every;
+    const model = models[i % models.length];
+    if (!model) break;
+    let plan: Plan = { ...copyOfPlan(model, `${model.title} ${i + 1}`, nextId), id: nextId() };
+    plan = withOwn(plan, i, mine);
+    let { version } = classes.create({ saveId: nextId(), plan });
+    for (let edit = 0; edit < i % 4; edit++) {
+      nowMs += every / 8;
+      plan = edited(plan, i + edit);
+      ({ version } = classes.save(plan.id, { saveId: nextId(), basedOn: version, plan }));
+    }
+    if (i % 25 === 24) classes.delete(plan.id);
+    if (taughtPlan && i < size.runs) {
+      const runId = nextId();
+      const startedAt = now();
+      runs.start(runId, { classId: plan.id, version, plan: { ...taughtPlan, title: plan.title }, startedAt });
+      runs.add(
+        runId,
+        events.map((event): RunEvent => ({ ...event, runId })),
+      );
+      runs.remark(runId, { headcount: 5 + (i % 14), note: i % 3 === 0 ? 'Bands took longer than planned.' : '' });
+    }
+  }
+  close();
+}
+
+/** One exercise of a class in the teacher's own version. */
+function withOwn(plan: Plan, i: number, mine: ReturnType<Library['current']>): Plan {
+  const items = itemsOf(plan);
+  const first = items[i % items.length];
+  const versions = mine.filter(({ exercise }) => exercise.id.startsWith(`${first?.exerciseId ?? ''}-`));
+  const same = versions[i % Math.max(1, versions.length)];
+  if (!first || !same) return plan;
+  const item: Item = { ...first, exerciseId: same.exercise.id, revision: same.revision };
+  return {
+    ...plan,
+    blocks: plan.blocks.map((block) => ({
+      ...block,
+      items: block.items.map((old) => (old.id === first.id ? item : old)),
+    })),
+  };
+}
+
+/** A small change, as one makes the evening before. */
+function edited(plan: Plan, n: number): Plan {
+  const items = itemsOf(plan).filter(({ dose }) => dose.length === 1 && dose[0]?.kind === 'reps');
+  const item = items[n % Math.max(1, items.length)];
+  if (!item) return { ...plan, title: `${plan.title}.` };
+  const done = applyCommand(plan, {
+    type: 'edit-item',
+    itemId: item.id,
+    change: { dose: [reps(6 + (n % 9))], note: `Change ${n}` },
+  });
+  return done.ok ? done.value : plan;
+}
+
+const to = process.argv.indexOf('--to');
+if (to > 0) makeTenYears(process.argv[to + 1] ?? 'data/ten-years');

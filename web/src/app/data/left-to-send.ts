@@ -1,0 +1,125 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { Router } from '@angular/router';
+import { copyOfPlan } from '@core/plan';
+import { ClassApi } from './class-api';
+import { type Letter, newClass } from './letter';
+import { newId } from './new-id';
+import { Outbox, type Waiting } from './outbox';
+import { type RequestFailure, awayWords, failureWords } from './request-failure';
+import { Toasts } from './toasts';
+
+/** What can be done with something that the server does not have. */
+export type WayOut = 'again' | 'open' | 'bring-back' | 'own-class' | 'throw-away';
+
+/** Something that is not on the server yet, in words, and what can be done with it. */
+export interface Left {
+  readonly queue: string;
+  /** What it is: "Edits of a class". */
+  readonly what: string;
+  readonly name: string;
+  readonly words: string;
+  readonly ways: readonly WayOut[];
+}
+
+/** What waits in this browser for the server, so that nobody has to remember it; and the ways out where it is refused. */
+@Injectable({ providedIn: 'root' })
+export class LeftToSend {
+  private readonly outbox = inject(Outbox);
+  private readonly classes = inject(ClassApi);
+  private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
+
+  /** What is just on its way is not told. */
+  readonly lines = computed((): readonly Left[] =>
+    this.outbox.waiting().flatMap((waiting) => {
+      const failure = waiting.refused ?? waiting.away;
+      return failure ? [lineOf(waiting, failure)] : [];
+    }),
+  );
+  readonly unreadable = this.outbox.unreadables;
+
+  async take(way: WayOut, { queue, name }: Left): Promise<void> {
+    const letter = this.outbox.waiting().find((waiting) => waiting.queue === queue)?.newest;
+    if (!letter) return;
+    switch (way) {
+      case 'again':
+        return this.outbox.flush(queue);
+      case 'open':
+        return void this.router.navigate(pageOf(letter));
+      case 'bring-back':
+        if (letter.kind !== 'class') return;
+        this.classes.restore(letter.plan.id).subscribe({
+          next: () => this.outbox.flush(queue),
+          error: (error: unknown) => this.toasts.failed(error),
+        });
+        return;
+      case 'own-class': {
+        if (letter.kind !== 'class') return;
+        const plan = copyOfPlan(letter.plan, `${letter.plan.title}, my side`.slice(0, 120), newId);
+        await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan, basedOn: newClass });
+        await this.outbox.drop(queue);
+        return this.toasts.tell(`“${plan.title}” is a class of its own.`);
+      }
+      case 'throw-away': {
+        const letters = await this.outbox.drop(queue);
+        return this.toasts.offer(`What was not sent of “${name}” is thrown away.`, 'Bring it back', () => {
+          for (const one of letters) void this.outbox.put(one);
+        });
+      }
+    }
+  }
+}
+
+function lineOf(waiting: Waiting, failure: RequestFailure): Left {
+  const { queue, kept, refused, newest } = waiting;
+  const place = kept ? 'Kept in this browser' : 'Only on this page: leave it open';
+  return {
+    queue,
+    ...named(waiting),
+    words: refused ? refusedWords(newest, failure) : `${awayWords(failure)} ${place}; sent when the server takes it.`,
+    ways: refused ? waysOut(waiting, failure) : ['again'],
+  };
+}
+
+function named({ newest, start, count }: Waiting): Pick<Left, 'what' | 'name'> {
+  switch (newest.kind) {
+    case 'class':
+      return { what: newest.basedOn === newClass ? 'A new class' : 'Edits of a class', name: newest.plan.title };
+    case 'exercise':
+      return { what: 'An exercise', name: newest.exercise.name.plain };
+    case 'preferences':
+      return { what: 'Your answers', name: 'How I teach' };
+    case 'run-start':
+    case 'run-events':
+    case 'run-remarks': {
+      const title = start?.kind === 'run-start' ? start.start.plan.title : null;
+      return {
+        what: 'A taught class',
+        name: title ?? (count === 1 ? 'one thing that happened' : `${count} things that happened`),
+      };
+    }
+  }
+}
+
+const codeOf = (failure: RequestFailure) => (failure.kind === 'problem' ? failure.problem.code : null);
+
+function refusedWords(letter: Letter, failure: RequestFailure): string {
+  const code = codeOf(failure);
+  if (letter.kind === 'class' && code === 'not-found')
+    return 'The class was deleted somewhere else after this was written.';
+  if (code === 'clash') return 'The class was also changed somewhere else. Both sides are kept.';
+  return failureWords(failure);
+}
+
+function waysOut({ queue, newest }: Waiting, failure: RequestFailure): readonly WayOut[] {
+  const code = codeOf(failure);
+  if (newest.kind === 'class' && code === 'not-found') return ['bring-back', 'own-class', 'throw-away'];
+  if (newest.kind === 'class') return [queue.includes(' of ') ? 'again' : 'open', 'own-class', 'throw-away'];
+  if (newest.kind === 'exercise') return ['open', 'again', 'throw-away'];
+  return ['again', 'throw-away'];
+}
+
+const pageOf = (letter: Letter): string[] => {
+  if (letter.kind === 'class') return ['/class', letter.plan.id];
+  return letter.kind === 'exercise' ? ['/exercises', letter.exercise.id, 'edit'] : ['/'];
+};
