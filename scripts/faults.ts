@@ -472,6 +472,16 @@ const faults: Record<string, () => Promise<string | null>> = {
     const server = await start(await demo('idle'));
     const { connect } = await import('node:net');
     const sockets = Array.from({ length: 20 }, () => connect(server.port, '127.0.0.1'));
+    const asking = connect(server.port, '127.0.0.1').on('error', () => undefined);
+    let answers = 0;
+    asking.on('data', (piece: Buffer) => (answers += piece.toString().split('{"ok":true}').length - 1));
+    const asks = async () => {
+      const before = answers;
+      asking.write(`GET /api/health HTTP/1.1\r\nHost: 127.0.0.1:${server.port}\r\n\r\n`);
+      for (let i = 0; i < 100 && answers === before; i++) await pause(20);
+      return answers > before;
+    };
+    must(await asks(), 'it does not answer');
     const from = Date.now();
     await Promise.all(
       sockets.map(
@@ -485,8 +495,9 @@ const faults: Record<string, () => Promise<string | null>> = {
     );
     const seconds = Math.round((Date.now() - from) / 1000);
     must(seconds <= 25, `closed after ${seconds} s`);
+    must(await asks(), 'one that has asked before is closed too, and its next question lost');
     await stop(server);
-    return `closed after ${seconds} s`;
+    return `closed after ${seconds} s; one that has asked before is answered again`;
   },
 };
 

@@ -85,10 +85,13 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
 
 let answer: RequestListener = (_request, response) => response.writeHead(503, { 'Retry-After': '1' }).end();
 const http = createServer((request, response) => answer(request, response));
-// Nobody keeps a connection without saying anything.
+// Nobody keeps a connection without ever saying anything.
 http.headersTimeout = 10_000;
 http.requestTimeout = 60_000;
 http.setTimeout(15_000);
+// One that has asked is kept longer than a browser keeps it (five minutes in Chromium, from memory): were the server the
+// first to let go, a question asked at that instant would be lost on the way.
+http.keepAliveTimeout = 330_000;
 http.on('error', (error: NodeJS.ErrnoException) =>
   leave(
     error.code === 'EADDRINUSE'

@@ -53,6 +53,19 @@ describe('what one page holds', () => {
     expect(await Promise.all([other.take('run 1'), other.take('run 1')])).toEqual([false, false]);
   });
 
+  it('what it made itself it gets from a busy browser too, which answers after a second', async () => {
+    const locks = new Locks();
+    put({
+      request: (name: string, asked: { signal: AbortSignal }, hold: () => Promise<void>) =>
+        new Promise<void>((done, refused) => {
+          asked.signal.addEventListener('abort', () => refused(new DOMException('waited', 'TimeoutError')));
+          setTimeout(() => void locks.request(name, asked, hold).then(done), 1000);
+        }),
+    });
+    expect(await new Holds().take('run 1')).toBe(false);
+    expect(await new Holds().takeOwn('run 2')).toBe(true);
+  });
+
   it('a browser that locks nothing, or will not, has one page as far as anybody can tell', async () => {
     put(undefined);
     expect(await new Holds().take('run 1')).toBe(true);

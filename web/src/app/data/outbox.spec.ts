@@ -52,7 +52,11 @@ describe('the outbox', () => {
         { provide: BrowserStore, useValue: store },
         {
           provide: Holds,
-          useValue: { page: `page-${++pages}`, take: (name: string) => Promise.resolve(!elsewhere.has(name)) },
+          useValue: {
+            page: `page-${++pages}`,
+            take: (name: string) => Promise.resolve(!elsewhere.has(name)),
+            takeOwn: () => Promise.resolve(true),
+          },
         },
       ],
     });

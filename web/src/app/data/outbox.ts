@@ -109,7 +109,7 @@ export class Outbox implements OnDestroy {
   private readonly holding: Promise<boolean>;
 
   constructor() {
-    this.holding = this.holds.take(lettersOf(this.holds.page));
+    this.holding = this.holds.takeOwn(lettersOf(this.holds.page));
     this.ready = this.takeUp();
     this.running.add(
       merge(fromEvent(window, 'online'), fromEvent(window, 'focus')).subscribe(() => {

@@ -37,6 +37,8 @@ describe('the class on the floor', () => {
   let store: FloorStore;
   let http: HttpTestingController;
   let kept: MemoryStore;
+  /** What this tab holds of its own making, in the order in which it took it. */
+  const own: string[] = [];
   /** What another tab of this browser holds. */
   const elsewhere = new Set<string>();
   let pages = 0;
@@ -61,6 +63,7 @@ describe('the class on the floor', () => {
           useValue: {
             page: `page-${++pages}`,
             take: (name: string) => Promise.resolve(!elsewhere.has(name)),
+            takeOwn: (name: string) => Promise.resolve(own.push(name) > 0),
             release: jest.fn(),
           },
         },
@@ -211,12 +214,13 @@ describe('the class on the floor', () => {
 
   it('a second tab that teaches the same class is another device with a run of its own', async () => {
     await open();
+    const held = own.at(-1) ?? '';
+    expect(held).toBe(`run ${store.runId()}`);
     store.act({ kind: 'started' });
     clock.pass(2000);
     await soon();
-    const first = keptRuns()[0] as { runId: string; deviceId: string };
-    // the first tab lives on and holds its run
-    elsewhere.add(`run ${first.runId}`);
+    // the first tab lives on and holds its run, as it did before anything of it was kept
+    elsewhere.add(held);
     make();
     await open();
     expect(store.notice()).toContain('another page of this browser');

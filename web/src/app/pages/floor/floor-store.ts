@@ -273,6 +273,8 @@ export class FloorStore implements OnDestroy {
       seenAtMs: this.clock.wallMs(),
       typed: nothingTyped,
     };
+    // before anything of it is kept: from the first tap on another page can see it, and leaves it alone
+    void this.holds.takeOwn(holdOn(this.kept));
     this.id.set(this.kept.runId);
     this.now.set(startRun(plan, this.find));
   }
@@ -284,7 +286,6 @@ export class FloorStore implements OnDestroy {
     const startedMs = this.clock.wallMs();
     const start = { ...kept.start, startedAt: new Date(startedMs).toISOString() };
     this.kept = { ...kept, begun: true, start };
-    void this.holds.take(holdOn(this.kept));
     void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId: kept.runId, start });
     this.clock.begin(startedMs);
     this.beat();

@@ -64,7 +64,11 @@ describe('writing an exercise', () => {
           { provide: BrowserStore, useValue: store },
           {
             provide: Holds,
-            useValue: { take: (name: string) => Promise.resolve(!elsewhere.has(name)), release: jest.fn() },
+            useValue: {
+              take: (name: string) => Promise.resolve(!elsewhere.has(name)),
+              takeOwn: () => Promise.resolve(true),
+              release: jest.fn(),
+            },
           },
         ],
       });
