@@ -224,16 +224,28 @@ const faults: Record<string, () => Promise<string | null>> = {
     must((await call(third, 'GET', `/api/classes/${read.plan.id}`)).status === 404, 'it is not fresh');
     const id = (await firstClass(third)).plan.id;
     await stop(third);
-    must(existsSync(join(data, 'needlework.replaced.sqlite')), 'what was replaced is gone for good');
     const fourth = await start(data, ['--demo']);
     must((await call(fourth, 'GET', `/api/classes/${id}`)).status === 404, 'untouched demo data was kept');
     await stop(fourth);
+    const aside = readdirSync(data).filter((name) => name.includes('.replaced-'));
+    must(
+      aside.length === 1 && third.said().includes(aside[0] ?? ''),
+      'what was replaced is gone, or nobody says where',
+    );
+    const worked = new Database(join(data, aside[0] ?? ''), { readonly: true });
+    const titles = worked.prepare('select title from classes').pluck().all();
+    worked.close();
+    must(titles.includes('Worked in'), 'what was replaced was written over at the next start');
+    rmSync(databaseIn(data));
+    await stop(await start(data, ['--demo']));
     return null;
   },
   async 'fresh demo data over somebody’s own'() {
     const data = folder('own');
     await stop(await start(data));
     must((await refused(data, ['--demo', '--fresh'])).words.includes('does not hold demo data'), 'words');
+    must((await refused(data, ['--fresh'])).words.includes('give --demo with it'), 'words');
+    must(readdirSync(data).includes('needlework.sqlite'), 'it is gone');
     return null;
   },
   async 'the data folder is a file'() {

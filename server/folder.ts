@@ -87,15 +87,25 @@ export class DataFolder {
     );
   }
 
-  /** Sets the database aside as needlework.replaced.sqlite, so that a fresh one can be made. */
-  setAside(): void {
-    if (!existsSync(this.file)) return;
-    const sqlite = new Database(this.file);
-    sqlite.pragma('wal_checkpoint(TRUNCATE)');
-    sqlite.close();
-    renameSync(this.file, join(this.path, 'needlework.replaced.sqlite'));
-    for (const end of ['-wal', '-shm']) rmSync(`${this.file}${end}`, { force: true });
+  /**
+   * Makes room for a fresh database. Demo data that nobody has changed goes; anything else is set aside beside it, and
+   * nothing that was set aside before is written over.
+   * @param at when, ISO
+   * @returns the name under which it is set aside; null where there was nothing to keep
+   */
+  makeRoom(at: string): string | null {
+    const ends = ['-wal', '-shm'].map((end) => `${this.file}${end}`);
+    const keep = existsSync(this.file) && !this.demoUntouched;
+    const name = `needlework.replaced-${at.replace(/[:.]/g, '-')}.sqlite`;
+    if (keep) {
+      const sqlite = new Database(this.file);
+      sqlite.pragma('wal_checkpoint(TRUNCATE)');
+      sqlite.close();
+      renameSync(this.file, join(this.path, name));
+    }
+    for (const path of [...ends, this.file]) rmSync(path, { force: true });
     this.mark = { ...this.mark, demo: false, touched: true };
+    return keep ? name : null;
   }
 
   /** From here on the folder is known to hold a database. */

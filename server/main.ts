@@ -51,6 +51,8 @@ const asked = flags();
 const port = Number(asked.port);
 if (!Number.isInteger(port) || port < 1 || port > 65_535)
   leave('The port must be a whole number from 1 to 65535, for example --port 4310.', 2);
+if (asked.fresh && !asked.demo)
+  leave('--fresh makes demo data anew; give --demo with it. Your own classes are left as they are.', 2);
 const pages = resolve(asked.pages);
 if (!existsSync(join(pages, 'index.html')))
   leave(`There are no pages in ${pages}. Build them with npm run build, or name their folder with --pages.`, 2);
@@ -59,11 +61,14 @@ const data = resolve(asked.data);
 /** Holds the folder, opens what lies in it, and puts demo data where it is asked for. */
 function openServer(): { readonly server: Server; readonly folder: DataFolder } {
   const folder = DataFolder.hold(data, port);
-  folder.checkThere(asked['begin-anew'] || (asked.fresh && folder.demo));
+  const anew = asked.demo && (folder.demoUntouched || (asked.fresh && folder.demo));
+  folder.checkThere(asked['begin-anew'] || anew);
   if (asked.fresh && existsSync(folder.file) && !folder.demo)
     throw new StartFault(`${data} does not hold demo data, so --fresh leaves it as it is. Start without it.`);
-  if (asked.demo && (folder.demoUntouched || asked.fresh)) folder.setAside();
-  else if (folder.demo && asked.demo)
+  if (anew) {
+    const aside = folder.makeRoom(new Date().toISOString());
+    if (aside !== null) console.log(`The demo with your changes is set aside: ${join(data, aside)}`);
+  } else if (folder.demo && asked.demo)
     console.log('Your changes to the demo are kept. For the demo as it came, start with --fresh.');
   const server = composeServer({
     file: folder.file,

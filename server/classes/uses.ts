@@ -30,7 +30,8 @@ export class ExerciseUsage {
     const current = this.library.one(exerciseId);
     const behind = sql<number>`max(${classExercises.revision} <> ${current.revision})`;
     const using = and(eq(classExercises.exerciseId, exerciseId), isNull(classes.deletedAt));
-    const from = Number(after ?? 0);
+    const asked = Number(after ?? 0);
+    const from = Number.isSafeInteger(asked) && asked > 0 ? asked : 0;
     const rows = this.db
       .select({ classId: classExercises.classId, items: sql<number>`sum(${classExercises.items})`, behind })
       .from(classExercises)
@@ -39,7 +40,7 @@ export class ExerciseUsage {
       .groupBy(classExercises.classId)
       .orderBy(desc(behind), desc(classes.updatedAt), desc(classExercises.classId))
       .limit(usesAtOnce.current + 1)
-      .offset(Number.isInteger(from) && from > 0 ? from : 0)
+      .offset(from)
       .all();
     const total = this.db
       .select({ n: sql<number>`count(distinct ${classExercises.classId})` })

@@ -234,6 +234,24 @@ describe('a changed built-in exercise', () => {
     expect(doses.some((d) => d.title === 'Quiet ankles' && d.exerciseId === 'two-foot-rise')).toBe(false);
   });
 
+  it('names the classes that use an exercise page by page, each once; a cursor that nobody gave begins anew', async () => {
+    for (let i = 0; i < 14; i++)
+      await post('/api/classes', { saveId: `save-page-${i}`, plan: samplePlan(server, `class-page-${i}`) }).expect(201);
+    const page = async (after: string) =>
+      (await get(`/api/exercises/two-foot-rise/classes?after=${after}`).expect(200)).body as ExerciseUses;
+    const seen: string[] = [];
+    for (let at: string | null = '0'; at !== null;) {
+      const { classes, next, total } = await page(at);
+      seen.push(...classes.map(({ classId }) => classId));
+      expect(total).toBeGreaterThan(14);
+      at = next;
+    }
+    expect(new Set(seen).size).toBe(seen.length);
+    expect(seen.length).toBe((await page('0')).total);
+    expect(await page('nowhere')).toEqual(await page('0'));
+    expect(await page('-3')).toEqual(await page('0'));
+  });
+
   it('does not move a class that stands on a rung which is gone, and says why', async () => {
     const { exercise, revision } = await current('two-foot-rise');
     const rungs = exercise.ladder!.rungs.map((r) => (r.id === 'fingertips' ? { ...r, id: 'light-touch' } : r));

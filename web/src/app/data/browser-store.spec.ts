@@ -74,7 +74,7 @@ describe('what this browser keeps', () => {
       const silent = await fresh();
       jest.useFakeTimers();
       const first = silent.find('key', 'This class', readPlan);
-      await jest.advanceTimersByTimeAsync(2000);
+      await jest.advanceTimersByTimeAsync(4000);
       expect(await first).toBeNull();
       const second = silent.keep('key', 1);
       await jest.advanceTimersByTimeAsync(300);

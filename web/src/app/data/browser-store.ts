@@ -14,13 +14,12 @@ export type Kept<T> =
   | { readonly key: string; readonly value: null; readonly unreadable: string };
 
 /** A browser that has not answered in this time keeps nothing, ms; once it has been silent it is given less. */
-const patienceMs = 2000;
+const patienceMs = 4000;
 const lessMs = 300;
 
 /**
  * What this browser keeps (IndexedDB), read through the schema of whoever asks. A browser that keeps nothing, or whose
- * storage is blocked, or that never answers, is no fault: writing answers
- * false, reading finds nothing.
+ * storage is blocked, or that never answers, is no fault: writing answers false, reading finds nothing.
  */
 @Injectable({ providedIn: 'root' })
 export class BrowserStore {

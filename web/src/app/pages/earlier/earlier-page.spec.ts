@@ -7,6 +7,7 @@ import { reps } from '@core/dose';
 import { MemoryStore } from '../../../testing/memory-store';
 import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { BrowserStore } from '../../data/browser-store';
+import { Toasts } from '../../data/toasts';
 import { EarlierPage } from './earlier-page';
 
 const state = (number: number, savedAt: string, more: Partial<ClassRevision> = {}): ClassRevision => ({
@@ -26,13 +27,13 @@ const read = (title: string, dose = reps(3)) => ({
 });
 
 describe('earlier states of a class', () => {
-  async function open() {
+  async function open(oldest: Partial<ClassRevision> = { version: 1 }, store = new MemoryStore()) {
     TestBed.configureTestingModule({
       providers: [
         provideRouter([]),
         provideHttpClient(),
         provideHttpClientTesting(),
-        { provide: BrowserStore, useValue: new MemoryStore() },
+        { provide: BrowserStore, useValue: store },
       ],
     });
     const fixture = TestBed.createComponent(EarlierPage);
@@ -44,7 +45,7 @@ describe('earlier states of a class', () => {
       revisions: [
         state(9, '2025-11-24T12:00:00.000Z', { differs: ['press: 5 reps, now 3 reps'] }),
         state(8, '2025-11-24T11:59:00.000Z', { kind: 'clash', differs: ['a', 'b', 'c', 'd', 'e'] }),
-        state(7, '2025-11-22T12:00:00.000Z'),
+        state(7, '2025-11-22T12:00:00.000Z', oldest),
       ],
       next: null,
     });
@@ -70,6 +71,11 @@ describe('earlier states of a class', () => {
     expect(words()).toContain('Choose a state');
   });
 
+  it('the oldest is not called the first where the first has been thinned out', async () => {
+    const { page } = await open({ version: 3 });
+    expect(page.querySelectorAll('.state .what')[2]?.textContent.trim()).toBe('the oldest that is kept');
+  });
+
   it('one that is looked at says what bringing it back would change', async () => {
     const { page, look, words } = await open();
     await look(2);
@@ -92,6 +98,25 @@ describe('earlier states of a class', () => {
     sent.flush({ id: 'class-1', version: 5, updatedAt: '2025-11-24T12:30:00.000Z' });
     await new Promise((done) => setTimeout(done));
     expect(navigate).toHaveBeenCalledWith(['/class', 'class-1']);
+  });
+
+  it.each([
+    ['keeps', 'The disk is full. This is kept in this browser and done when the server takes it.'],
+    ['keeps nothing', 'The disk is full. This lies only on this page: leave it open until the server takes it.'],
+  ])('cannot be brought back now: a browser that %s says why, and where it lies', async (browser, said) => {
+    const store = new MemoryStore();
+    store.keepsNothing = browser === 'keeps nothing';
+    const { page, http, look } = await open({}, store);
+    const refused = jest.spyOn(TestBed.inject(Toasts), 'refused').mockReturnValue();
+    await look(2);
+    button(page, 'Bring this state back')?.click();
+    await new Promise((done) => setTimeout(done));
+    const full = { type: 'urn:needlework:problem:disk-fault', title: 'The disk is full', status: 503, detail: '' };
+    http
+      .expectOne({ method: 'PUT' })
+      .flush({ ...full, code: 'disk-fault' }, { status: 503, statusText: 'Service Unavailable' });
+    await new Promise((done) => setTimeout(done));
+    expect(refused).toHaveBeenCalledWith(said);
   });
 
   it('or becomes a class of its own', async () => {

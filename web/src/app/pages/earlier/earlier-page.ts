@@ -32,7 +32,9 @@ export class EarlierPage implements OnInit {
     byDay(
       (this.store.states().value?.items ?? []).map((state, i, all) => ({
         ...state,
-        first: i === all.length - 1 && this.store.states().value?.next === null,
+        // states thin out: the oldest one that is kept need not be the one that was made
+        made: state.version === 1 && state.kind === 'saved',
+        oldest: i === all.length - 1 && this.store.states().value?.next === null,
         now: i === 0 && state.kind === 'saved',
         at: sayClockTime(state.savedAt),
         changes: state.differs.slice(0, saidChanges),

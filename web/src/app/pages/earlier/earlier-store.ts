@@ -6,11 +6,11 @@ import { type ClassRead } from '@core/contract';
 import { copyOfPlan, differencesOf } from '@core/plan';
 import { buildTimeline } from '@core/timeline';
 import { ClassApi } from '../../data/class-api';
-import { newClass } from '../../data/letter';
+import { classAddress, newClass } from '../../data/letter';
 import { type Loading, loading, pages, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
 import { type Outcome, Outbox } from '../../data/outbox';
-import { failureWords } from '../../data/request-failure';
+import { awayWords, failureWords } from '../../data/request-failure';
 import { Toasts } from '../../data/toasts';
 
 /** The earlier states of one class: a list, one of them to look at, and the ways to have it again. */
@@ -91,8 +91,12 @@ export class EarlierStore {
     if (result.kind === 'sent') {
       this.toasts.tell(words);
       void this.router.navigate(['/class', classId]);
-    } else if (result.kind === 'away')
-      this.toasts.tell('The server does not answer. This is kept here and done when it is back.');
-    else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
+    } else if (result.kind === 'away') {
+      const kept = this.outbox.keptHere(classAddress(classId)) === true;
+      const place = kept
+        ? 'This is kept in this browser and done when the server takes it.'
+        : 'This lies only on this page: leave it open until the server takes it.';
+      this.toasts.refused(`${awayWords(result.failure)} ${place}`);
+    } else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
   }
 }

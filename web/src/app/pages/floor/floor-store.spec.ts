@@ -233,6 +233,26 @@ describe('the class on the floor', () => {
     expect(runs.map(({ events }) => events.map(({ seq }) => seq))).toEqual([[0], [0]]);
   });
 
+  it('an earlier run that goes on beside one on another page is not said to begin anew', async () => {
+    await open();
+    const earlier = store.runId();
+    store.act({ kind: 'started' });
+    await soon();
+    make();
+    elsewhere.add(`run ${earlier}`);
+    await open();
+    clock.pass(2000);
+    store.act({ kind: 'started' });
+    await soon();
+    // the first page has gone and left its run; the second one lives
+    elsewhere.clear();
+    elsewhere.add(own.at(-1) ?? '');
+    make();
+    await store.open('class-1');
+    expect(store.runId()).toBe(earlier);
+    expect(store.notice()).toContain('Here an earlier one goes on');
+  });
+
   it('keeps headcount and note while they are typed, also when the page is loaded again', async () => {
     await open();
     store.act({ kind: 'started' });

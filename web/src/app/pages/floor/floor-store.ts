@@ -101,11 +101,10 @@ export class FloorStore implements OnDestroy {
       .flatMap(({ key, value }) => (value ? [{ key, value }] : []))
       .sort((a, b) => b.value.seenAtMs - a.value.seenAtMs);
     let goesOn: KeptRun | null = null;
+    let elsewhere = false;
     for (const { key, value } of newestFirst) {
       if (!(await this.holds.take(holdOn(value)))) {
-        this.told.set(
-          'This class is being taught on another page of this browser. Here it begins anew, as a class of its own.',
-        );
+        elsewhere = true;
         continue;
       }
       const fresh = this.clock.wallMs() - value.seenAtMs < staleMs;
@@ -115,6 +114,10 @@ export class FloorStore implements OnDestroy {
       if (!wanted || key === runs) await this.store.forget(key);
       if (!wanted) this.holds.release(holdOn(value));
     }
+    if (elsewhere)
+      this.told.set(
+        `This class is being taught on another page of this browser. Here ${goesOn ? 'an earlier one goes on' : 'it begins anew'}, as a class of its own.`,
+      );
     return goesOn;
   }
 
