@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -14,6 +13,7 @@ import { weaveOf } from '@core/load';
 import { type Plan, applyCommand, itemsOf } from '@core/plan';
 import { buildTimeline } from '@core/timeline';
 import { classOf, find, offers } from './sample-class';
+import { start, stop } from '../scripts/built-server';
 import { onTenYears } from './years';
 
 /** Prints each budget as a number and as a share of what it may be. Run after `npm run build`. */
@@ -94,22 +94,19 @@ async function served(port: number) {
   const data = `data/bench-${port}`;
   rmSync(data, { recursive: true, force: true });
   const started = performance.now();
-  const server = spawn('node', ['dist/server/main.cjs', '--port', String(port), '--data', data, '--demo'], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((resolve) => server.stdout.once('data', resolve));
+  const server = await start(data, ['--demo'], port);
   const ready = performance.now() - started;
   const browser = await launch();
-  const stop = async () => {
+  const close = async () => {
     await browser.close();
-    server.kill();
+    await stop(server);
     rmSync(data, { recursive: true, force: true });
   };
-  return { browser, base: `http://127.0.0.1:${port}`, ready, stop };
+  return { browser, base: server.base, ready, close };
 }
 
 async function inChromium(): Promise<{ readonly ready: number; readonly painted: number }> {
-  const { browser, base, ready, stop } = await served(4317);
+  const { browser, base, ready, close } = await served(4317);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     const id = await fortyItems(base);
@@ -118,7 +115,7 @@ async function inChromium(): Promise<{ readonly ready: number; readonly painted:
     const painted = await page.evaluate<number>(editsToPaint);
     return { ready, painted };
   } finally {
-    await stop();
+    await close();
   }
 }
 
@@ -150,7 +147,7 @@ async function fortyItems(base: string): Promise<string> {
  * from its instant, by the audio clock's own report.
  */
 async function tones(minutes: number): Promise<void> {
-  const { browser, base, stop } = await served(4318);
+  const { browser, base, close } = await served(4318);
   try {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const page = await context.newPage();
@@ -193,7 +190,7 @@ async function tones(minutes: number): Promise<void> {
       }
     }
   } finally {
-    await stop();
+    await close();
   }
 }
 

@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,6 +13,7 @@ import type {
   RunRead,
   TakenOut,
 } from '@core/contract';
+import { call as ask, start, stop } from '../scripts/built-server';
 import { makeTenYears, tenYears } from '../scripts/ten-years';
 
 type Report = (work: string, value: number, unit: string, budget: number) => void;
@@ -40,21 +40,17 @@ export async function onTenYears(
   }
   const data = mkdtempSync(join(tmpdir(), 'needlework-years-'));
   cpSync(made, data, { recursive: true });
-  const port = 4319;
   const from = performance.now();
-  const server = spawn('node', ['dist/server/main.cjs', '--port', String(port), '--data', data], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((done) => server.stdout.once('data', done));
+  const server = await start(data);
   const started = performance.now() - from;
-  const base = `http://127.0.0.1:${port}`;
+  const { base } = server;
   let browser: Browser | null = null;
   try {
     const size = statSync(join(data, 'needlework.sqlite')).size / 1e6;
     console.log(`        ${classes} classes, as many taught, ${tenYears.exercises} exercises, ${size.toFixed(0)} MB`);
     report('start on ten years', started, 'ms', 2000);
     await calls(base, report);
-    const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid ?? 0}/status`, 'utf8'))?.[1];
+    const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.child.pid ?? 0}/status`, 'utf8'))?.[1];
     report('memory of the server after all that', Number(memory ?? NaN) / 1024, 'MB', 250);
     browser = await launch();
     const paints: number[] = [];
@@ -81,7 +77,7 @@ export async function onTenYears(
     report('first paint of the classes page, median', [...paints].sort((a, b) => a - b)[3] ?? NaN, 'ms', 300);
   } finally {
     await browser?.close();
-    server.kill('SIGKILL');
+    await stop(server, 'SIGKILL');
     rmSync(data, { recursive: true, force: true });
   }
 }
@@ -90,14 +86,9 @@ async function calls(base: string, report: Report): Promise<void> {
   let ids = 0;
   const id = () => `bench-years-${++ids}`;
   const call = async (method: string, path: string, body?: object) => {
-    const answer = await fetch(`${base}${path}`, {
-      method,
-      headers: { 'Content-Type': 'application/json' },
-      ...(body ? { body: JSON.stringify(body) } : {}),
-    });
-    const text = await answer.text();
-    if (answer.status >= 400) throw new Error(`${method} ${path}: ${text}`);
-    return text === '' ? null : (JSON.parse(text) as unknown);
+    const answer = await ask({ base }, method, path, body);
+    if (answer.status >= 400) throw new Error(`${method} ${path}: ${JSON.stringify(answer.body)}`);
+    return answer.body;
   };
   /** Times a call that is made anew each round; what it needs is fetched before the clock runs. */
   const timed = async (

@@ -1,4 +1,4 @@
-import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import {
   chmodSync,
@@ -20,6 +20,7 @@ import { join, resolve } from 'node:path';
 import Database from 'better-sqlite3';
 import type { ClassRead, Problem } from '@core/contract';
 import { openDatabase } from '../server/database';
+import { type Running, type Told, begin, call, freePort, killAll, pause, start, stop } from './built-server';
 
 /**
  * What a disk, a power cut, a second start and a wrong word do to the server as it is built. Every row says what held
@@ -27,23 +28,9 @@ import { openDatabase } from '../server/database';
  */
 const short = process.argv.includes('--short');
 const scratch = mkdtempSync(join(tmpdir(), 'needlework-faults-'));
-let nextPort = 4500;
-const running = new Set<ChildProcess>();
-
-interface Told {
-  readonly code: number | null;
-  readonly words: string;
-}
-interface Running {
-  readonly child: ChildProcess;
-  readonly base: string;
-  readonly port: number;
-  readonly data: string;
-  readonly said: () => string;
-}
 
 const folder = (name: string) => {
-  const path = join(scratch, `${name}-${nextPort}`);
+  const path = join(scratch, `${name}-${freePort()}`);
   rmSync(path, { recursive: true, force: true });
   return path;
 };
@@ -52,62 +39,16 @@ const digest = (file: string) => createHash('sha256').update(readFileSync(file))
 const must = (holds: boolean, words: string) => {
   if (!holds) throw new Error(words);
 };
-const pause = (ms: number) => new Promise((done) => setTimeout(done, ms));
-
-function spawned(data: string, port: number, flags: readonly string[], uid?: number) {
-  const child = spawn(
-    process.execPath,
-    ['dist/server/main.cjs', '--data', data, '--port', String(port), ...flags],
-    uid === undefined ? {} : { uid, gid: uid },
-  );
-  running.add(child);
-  let said = '';
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece: Buffer) => (said += piece.toString()));
-  const ended = new Promise<Told>((done) =>
-    child.once('close', (code) => {
-      running.delete(child);
-      done({ code, words: said });
-    }),
-  );
-  return { child, said: () => said, ended };
-}
-
-/** Starts a server that is to come up. */
-async function start(data: string, flags: readonly string[] = [], port = nextPort++): Promise<Running> {
-  const { child, said, ended } = spawned(data, port, flags);
-  let over = false;
-  void ended.then(() => (over = true));
-  while (!said().includes('is ready')) {
-    if (over) throw new Error(`it did not start: ${said()}`);
-    await pause(5);
-  }
-  return { child, base: `http://127.0.0.1:${port}`, port, data, said };
-}
 
 /** Starts a server that is to refuse, in words: nobody reads a stack trace. */
-async function refused(data: string, flags: readonly string[] = [], port = nextPort++, uid?: number): Promise<Told> {
-  const told = await spawned(data, port, flags, uid).ended;
+async function refused(data: string, flags: readonly string[] = [], port = freePort(), uid?: number): Promise<Told> {
+  const told = await begin(data, flags, port, uid).ended;
   must(told.code !== 0 && told.code !== null, `it started: ${told.words}`);
   must(!/\n\s+at |Error:/.test(told.words), `a stack trace: ${told.words}`);
   must(told.words.trim().length > 20, 'it said nothing');
   return told;
 }
 
-async function stop({ child }: Running, signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
-  const gone = new Promise((done) => child.once('close', done));
-  child.kill(signal);
-  await gone;
-}
-
-async function call(server: Running, method: string, path: string, body?: object) {
-  const answer = await fetch(`${server.base}${path}`, {
-    method,
-    headers: { 'Content-Type': 'application/json' },
-    ...(body ? { body: JSON.stringify(body) } : {}),
-  });
-  const text = await answer.text();
-  return { status: answer.status, body: (text === '' ? null : JSON.parse(text)) as unknown };
-}
 const problemOf = (body: unknown) => body as Problem;
 
 async function firstClass(server: Running): Promise<ClassRead> {
@@ -190,7 +131,7 @@ const faults: Record<string, () => Promise<string | null>> = {
   },
   async 'a port that is taken, before any data is touched'() {
     const data = folder('port');
-    const port = nextPort++;
+    const port = freePort();
     const other: Server = createServer().listen(port, '127.0.0.1');
     const { words } = await refused(data, ['--demo'], port);
     other.close();
@@ -269,7 +210,7 @@ const faults: Record<string, () => Promise<string | null>> = {
     for (const name of readdirSync(data)) chmodSync(join(data, name), 0o444);
     chmodSync(data, 0o555);
     const before = digest(databaseIn(data));
-    const { words } = await refused(data, [], nextPort++, nobody);
+    const { words } = await refused(data, [], freePort(), nobody);
     chmodSync(data, 0o755);
     must(words.includes('may not write') && digest(databaseIn(data)) === before, words);
     return null;
@@ -415,7 +356,7 @@ const faults: Record<string, () => Promise<string | null>> = {
     const rounds = short ? 4 : 40;
     for (let round = 0; round < rounds; round++) {
       const data = folder(`starting-${round}`);
-      const { child, ended } = spawned(data, nextPort++, ['--demo']);
+      const { child, ended } = begin(data, ['--demo'], freePort());
       await pause(60 + (round * 900) / rounds);
       child.kill('SIGKILL');
       await ended;
@@ -434,7 +375,7 @@ const faults: Record<string, () => Promise<string | null>> = {
     for (let round = 0; round < rounds; round++) {
       const data = folder(`migrating-${round}`);
       cpSync(original, data, { recursive: true });
-      const { child, ended } = spawned(data, nextPort++, []);
+      const { child, ended } = begin(data, [], freePort());
       await pause(100 + (round * 700) / rounds);
       child.kill('SIGKILL');
       await ended;
@@ -527,7 +468,7 @@ async function run(): Promise<void> {
       tally.failed += 1;
       console.log(`BROKEN  ${name}: ${error instanceof Error ? error.message : String(error)}`);
     }
-    for (const child of running) child.kill('SIGKILL');
+    killAll();
   }
   rmSync(scratch, { recursive: true, force: true });
   console.log(`${tally.passed} held, ${tally.failed} broken`);

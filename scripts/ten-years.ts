@@ -61,7 +61,7 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
     nowMs += every;
     const model = models[i % models.length];
     if (!model) break;
-    let plan: Plan = { ...copyOfPlan(model, `${model.title} ${i + 1}`, nextId), id: nextId() };
+    let plan: Plan = { ...copyOfPlan(model, nextId), title: `${model.title} ${i + 1}`, id: nextId() };
     plan = withOwn(plan, i, mine);
     let { version } = classes.create({ saveId: nextId(), plan });
     for (let edit = 0; edit < i % 4; edit++) {

@@ -5,7 +5,7 @@ import { anyPlan, anySides, variedExercises } from '../testing/arbitrary';
 import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
 import { type PlanCommand, applyCommand } from './command';
 import { perform, redo, applyAll, startHistory, undo } from './history';
-import { copyOfPlan, newBlock, newItem, newPlan } from './make';
+import { classOfItsOwn, copyOfPlan, newBlock, newItem, newPlan } from './make';
 import { Plan, findItem, itemsOf } from './plan';
 
 const press = sampleExercise('press');
@@ -164,10 +164,24 @@ describe('undo, redo and applyAll', () => {
 describe('a class taught again', () => {
   it('leads with the other foot and shares no id with the first', () => {
     let n = 0;
-    const copy = copyOfPlan(plan, 'Again', () => `copy-${n++}`);
+    const copy = copyOfPlan(plan, () => `copy-${n++}`);
     expect(copy.lead).toBe('right');
     const ids = (p: Plan) => [p.id, ...p.blocks.map((b) => b.id), ...itemsOf(p).map((i) => i.id)];
     expect(ids(copy).filter((id) => ids(plan).includes(id))).toEqual([]);
+  });
+
+  it('as it is, as a class of its own: the same foot leads, and what the teacher wanted so stays so', () => {
+    const wanted = { ...plan, accepted: [{ finding: 'sides item-0', note: 'on purpose' }] };
+    const own = classOfItsOwn(wanted, 'my side', 'class-own');
+    expect(own).toEqual({ ...wanted, id: 'class-own', title: `${plan.title}, my side` });
+  });
+
+  it('has a name that says where it comes from, also where the first one has the longest there is', () => {
+    const long = { ...plan, title: 'x'.repeat(120) };
+    for (const copy of [classOfItsOwn(long, 'my side', 'class-own'), copyOfPlan(long, () => 'id')]) {
+      expect(copy.title).toHaveLength(120);
+      expect(copy.title).toMatch(/x, (my side|again)$/);
+    }
   });
 
   it('starts empty, with five per cent in reserve', () => {

@@ -1,6 +1,6 @@
 import { type Exercise, type School, defaultSchool, startingRung } from '../exercise';
 import { type Pace, defaultPace } from './pace';
-import { type AnyItem, type Block, type Item, type Plan, allItemsOf, otherSide } from './plan';
+import { type AnyItem, type Block, type Item, type Plan, allItemsOf, longestTitle, otherSide } from './plan';
 import { schoolDose } from './school-dose';
 
 /** Gives ids; passed in, so that core has no randomness of its own. */
@@ -91,15 +91,26 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
   };
 }
 
+/** The name of a class that comes from another; a name that is too long is cut before what is added to it. */
+const named = ({ title }: Plan, ending: string): string =>
+  `${title.slice(0, longestTitle - ending.length - 2)}, ${ending}`;
+
+/** A class exactly as it is, as one of its own beside where it comes from: only its name and its id are others. */
+export const classOfItsOwn = (plan: Plan, ending: string, id: string): Plan => ({
+  ...plan,
+  id,
+  title: named(plan, ending),
+});
+
 /** A copy of a class to teach again: new ids, and the other foot leads, since the lead side alternates. */
-export function copyOfPlan(plan: Plan, title: string, nextId: NextId): Plan {
+export function copyOfPlan(plan: Plan, nextId: NextId): Plan {
   const lead = otherSide(plan.lead);
   const ids = new Map(allItemsOf(plan).map((item) => [item.id, nextId()]));
   const copied = (id: string): string => ids.get(id) ?? nextId();
   return {
     ...plan,
     id: nextId(),
-    title,
+    title: named(plan, 'again'),
     lead,
     accepted: [],
     blocks: plan.blocks.map((block) => ({

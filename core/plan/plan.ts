@@ -120,6 +120,8 @@ export const Brief = z.strictObject({
 export type Brief = z.infer<typeof Brief>;
 
 export const mostItems = 120;
+/** Letters of a class's name. */
+export const longestTitle = 120;
 
 /** A finding of the review that the teacher has seen and wants so. */
 export const Accepted = z.strictObject({ finding: z.string().min(1).max(300), note: z.string().max(200) });
@@ -130,7 +132,7 @@ export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
   format: z.literal(4),
   id: Id,
-  title: z.string().trim().min(1).max(120),
+  title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,
   slotSeconds: z
     .int()

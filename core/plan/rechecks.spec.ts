@@ -92,7 +92,7 @@ describe('a re-check belongs to its drill', () => {
 
   it('keeps its drill in a copy of the class, under the new names', () => {
     let n = 0;
-    const copy = copyOfPlan(plan, 'Again', () => `copy-${n++}`);
+    const copy = copyOfPlan(plan, () => `copy-${n++}`);
     const [drill, again] = itemsOf(copy);
     expect(again?.recheck).toEqual({ of: drill?.id });
     expect(new Set(itemsOf(copy).map((i) => i.id)).size).toBe(4);

@@ -169,7 +169,7 @@ describe('what is worn beside the work', () => {
   });
 
   it('is worn through the same exercises in a copy of the class', () => {
-    const copy = copyOfPlan(worn, 'Again', nextId);
+    const copy = copyOfPlan(worn, nextId);
     const [first, , last] = itemsOf(copy);
     expect([first?.wornUntil === last?.id, last?.id === 'item-c']).toEqual([true, false]);
   });

@@ -162,7 +162,7 @@ export class ClassStore {
     const before = this.answered(saveId, newId, null);
     if (before) return this.repeat(before);
     const { plan } = this.read(id);
-    const copy = { ...copyOfPlan(plan, `${plan.title}, again`.slice(0, 120), this.nextId), id: newId };
+    const copy = { ...copyOfPlan(plan, this.nextId), id: newId };
     return this.create({ saveId, plan: copy });
   }
 

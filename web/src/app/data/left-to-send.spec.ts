@@ -9,7 +9,8 @@ import { samplePlan, sampleRevisions } from '../../testing/sample-class';
 import { LeftList } from '../parts/waiting/left-list';
 import { type Left, LeftToSend } from './left-to-send';
 import type { Letter } from './letter';
-import { Outbox, type Waiting } from './outbox';
+import { Outbox } from './outbox';
+import type { Waiting } from './waiting';
 import type { RequestFailure } from './request-failure';
 import { Toasts } from './toasts';
 
@@ -27,6 +28,7 @@ const answers: Letter = {
 const waits = (more: Partial<Waiting>): Waiting => ({
   queue: 'class:class-1',
   newest: edit,
+  apart: false,
   start: null,
   count: 1,
   kept: true,
@@ -38,12 +40,13 @@ const waits = (more: Partial<Waiting>): Waiting => ({
 describe('what is not on the server yet', () => {
   const waiting = signal<readonly Waiting[]>([]);
   const unreadables = signal<readonly string[]>([]);
+  const putBack = jest.fn();
   const outbox = {
     waiting,
     unreadables,
     flush: jest.fn(),
     put: jest.fn().mockResolvedValue(true),
-    drop: jest.fn().mockResolvedValue([edit]),
+    drop: jest.fn().mockResolvedValue(putBack),
   };
   const toasts = { tell: jest.fn(), offer: jest.fn<void, [string, string, () => void]>(), failed: jest.fn() };
   const navigate = jest.fn();
@@ -132,7 +135,7 @@ describe('what is not on the server yet', () => {
 
   it('a clash is looked at where it can be settled; of another page’s side, a class is made or nothing', () => {
     expect(line({ refused: problem('clash') }).ways).toEqual(['open', 'own-class', 'throw-away']);
-    expect(line({ queue: 'class:class-1 of page-9', refused: problem('clash') }).ways[0]).toBe('again');
+    expect(line({ queue: 'class:class-1 of page-9', apart: true, refused: problem('clash') }).ways[0]).toBe('again');
   });
 
   it('what is thrown away comes back when it is asked for', async () => {
@@ -142,7 +145,7 @@ describe('what is not on the server yet', () => {
       'Bring it back',
     ]);
     toasts.offer.mock.calls[0]?.[2]();
-    expect(outbox.put).toHaveBeenCalledWith(edit);
+    expect(putBack).toHaveBeenCalled();
   });
 
   it('stands on the first page with its ways out, and with what cannot be read', async () => {

@@ -1,10 +1,9 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { Router } from '@angular/router';
-import { copyOfPlan } from '@core/plan';
 import { ClassApi } from './class-api';
-import { type Letter, newClass } from './letter';
-import { newId } from './new-id';
-import { Outbox, type Waiting } from './outbox';
+import { type Letter, newClass, ownClass } from './letter';
+import { Outbox } from './outbox';
+import type { Waiting } from './waiting';
 import { type RequestFailure, awayWords, failureWords } from './request-failure';
 import { Toasts } from './toasts';
 
@@ -55,16 +54,18 @@ export class LeftToSend {
         return;
       case 'own-class': {
         if (letter.kind !== 'class') return;
-        const plan = copyOfPlan(letter.plan, `${letter.plan.title}, my side`.slice(0, 120), newId);
-        await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan, basedOn: newClass });
+        const own = ownClass(letter.plan, 'my side');
+        await this.outbox.put(own);
         await this.outbox.drop(queue);
-        return this.toasts.tell(`“${plan.title}” is a class of its own.`);
+        return this.toasts.tell(`“${own.plan.title}” is a class of its own.`);
       }
       case 'throw-away': {
-        const letters = await this.outbox.drop(queue);
-        return this.toasts.offer(`What was not sent of “${name}” is thrown away.`, 'Bring it back', () => {
-          for (const one of letters) void this.outbox.put(one);
-        });
+        const putBack = await this.outbox.drop(queue);
+        return this.toasts.offer(
+          `What was not sent of “${name}” is thrown away.`,
+          'Bring it back',
+          () => void putBack(),
+        );
       }
     }
   }
@@ -111,10 +112,10 @@ function refusedWords(letter: Letter, failure: RequestFailure): string {
   return failureWords(failure);
 }
 
-function waysOut({ queue, newest }: Waiting, failure: RequestFailure): readonly WayOut[] {
+function waysOut({ apart, newest }: Waiting, failure: RequestFailure): readonly WayOut[] {
   const code = codeOf(failure);
   if (newest.kind === 'class' && code === 'not-found') return ['bring-back', 'own-class', 'throw-away'];
-  if (newest.kind === 'class') return [queue.includes(' of ') ? 'again' : 'open', 'own-class', 'throw-away'];
+  if (newest.kind === 'class') return [apart ? 'again' : 'open', 'own-class', 'throw-away'];
   if (newest.kind === 'exercise') return ['open', 'again', 'throw-away'];
   return ['again', 'throw-away'];
 }

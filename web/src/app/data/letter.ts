@@ -1,9 +1,10 @@
 import * as z from 'zod';
 import { ExerciseDocument, PlanDocument, Preferences, RunEvents, RunRemarks, StartRun } from '@core/contract';
 import { Id } from '@core/id';
-import { RevisionId } from '@core/plan';
+import { type Plan, RevisionId, classOfItsOwn } from '@core/plan';
 import type { Result } from '@core/result';
 import { type ReadError, readStored } from '@core/stored';
+import { newId } from './new-id';
 
 const shared = {
   format: z.literal(1),
@@ -35,6 +36,15 @@ export type Letter = z.infer<typeof Letter>;
 
 /** What a class is based on that is not there yet. */
 export const newClass = 0;
+
+/** Makes a class of its own of one state of a class, as it is: "…, my side". */
+export const ownClass = (plan: Plan, ending: string): Extract<Letter, { kind: 'class' }> => ({
+  kind: 'class',
+  format: 1,
+  id: newId(),
+  plan: classOfItsOwn(plan, ending, newId()),
+  basedOn: newClass,
+});
 
 /** A class as an earlier application kept its unsaved edits. */
 const Draft = z.object({ saveId: Id, basedOn: z.int(), plan: z.unknown() });
@@ -82,4 +92,11 @@ export function together(letters: readonly Letter[]): { readonly sent: Letter; r
     covers += 1;
   }
   return { sent: { ...first, events }, covers };
+}
+
+/** An edit behind another one is based on what that one makes; one in its place, on what it was based on. */
+export function basedRight(letter: Letter, replaced: Letter | null, behind: boolean): Letter {
+  if (letter.kind !== 'class') return letter;
+  if (behind) return { ...letter, basedOn: null };
+  return replaced?.kind === 'class' ? { ...letter, basedOn: replaced.basedOn } : letter;
 }

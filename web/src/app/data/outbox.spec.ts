@@ -9,6 +9,7 @@ import { BrowserStore } from './browser-store';
 import { Holds } from './holds';
 import { type Letter, newClass } from './letter';
 import { type Outcome, Outbox } from './outbox';
+import type { Waiting } from './waiting';
 
 const at = '2026-11-24T12:00:00.000Z';
 let made = 0;
@@ -318,7 +319,17 @@ describe('the outbox', () => {
       ]);
       // the next edit here is made on what this page saved, and does not wait for the other side
       await outbox.put(edit('Further in this tab', 5));
-      expect(body(sent())).toMatchObject({ basedOn: 5, plan: { title: 'Further in this tab' } });
+      const further = sent();
+      expect(body(further)).toMatchObject({ basedOn: 5, plan: { title: 'Further in this tab' } });
+      // nor is it lost when the other side is thrown away, and brought back
+      const [{ queue, apart }] = outbox.waiting().filter(({ refused }) => refused !== null) as [Waiting];
+      expect(apart).toBe(true);
+      const putBack = await outbox.drop(queue);
+      await outbox.put(edit('Last in this tab', 5));
+      void putBack();
+      expect(body(sent())).toMatchObject({ plan: { title: 'In the other tab' } });
+      answer(further, 6);
+      expect(body(sent())).toMatchObject({ basedOn: 6, plan: { title: 'Last in this tab' } });
     });
 
     it('what one page began and another ended goes in its order: a run before what was said of it', async () => {
@@ -406,11 +417,18 @@ describe('the outbox', () => {
     expect(outbox.waiting()).toMatchObject([
       { queue: 'class:class-1', count: 1, kept: true, refused: { problem: { code: 'not-found' } } },
     ]);
-    const [letter] = await outbox.drop('class:class-1');
-    expect(outbox.waiting()).toEqual([]);
-    await outbox.put(letter!);
-    outbox.flush('class:class-1');
-    answer(sent(), 5);
+    const putBack = await outbox.drop('class:class-1');
+    expect([outbox.waiting(), store.shelf.size]).toEqual([[], 0]);
+    await outbox.put(edit('Typed since'), 700);
+    const back = putBack();
+    const again = sent();
+    await back;
+    expect(store.shelf.size).toBe(2);
+    answer(again, 5);
+    // what was typed since comes behind it
+    const since = sent();
+    expect(body(since)).toMatchObject({ basedOn: 5, plan: { title: 'Typed since' } });
+    answer(since, 6);
     await soon();
     expect(store.shelf.size).toBe(0);
   });

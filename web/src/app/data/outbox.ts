@@ -16,10 +16,12 @@ import { BrowserStore, type Kept } from './browser-store';
 import { ClassApi } from './class-api';
 import { ExerciseApi } from './exercise-api';
 import { Holds } from './holds';
-import { type Letter, addresseeOf, classAddress, newClass, readLetter, replaces, together } from './letter';
+import { type Letter, addresseeOf, basedRight, newClass, readLetter, replaces, together } from './letter';
+import { addresseeOfKey, draftPrefix, letterKey, letterPrefix, lettersOf, pageOfKey } from './letter-key';
 import { PreferenceApi } from './preference-api';
-import { type RequestFailure, failureOf, isAway } from './request-failure';
+import { type RequestFailure, failureOf, isAway, isClash } from './request-failure';
 import { RunApi } from './run-api';
+import { type Held, type Waiting, waitingIn } from './waiting';
 
 /** What became of a letter. */
 export interface Outcome {
@@ -33,40 +35,7 @@ export interface Outcome {
     | { readonly kind: 'away'; readonly failure: RequestFailure };
 }
 
-/** Something that is not on the server yet, as it can be told. */
-export interface Waiting {
-  /** Where it waits; what is done with it is done by this. */
-  readonly queue: string;
-  readonly newest: Letter;
-  /** The class being taught, where its beginning waits too. */
-  readonly start: Letter | null;
-  readonly count: number;
-  readonly kept: boolean;
-  /** It was tried, and could not be taken; it is tried again. */
-  readonly away: RequestFailure | null;
-  /** Why the server will not have it; it waits for somebody to decide. */
-  readonly refused: RequestFailure | null;
-}
-
-interface Held {
-  readonly key: string;
-  letter: Letter;
-  /** Kept on disk; null while it is written there. */
-  kept: boolean | null;
-  /** On its way: it may have arrived, so that it is not changed any more. */
-  sending: boolean;
-  /** Why the server will not have it; it waits for somebody to change it. */
-  refused: RequestFailure | null;
-  /** An older letter has come before it since it was sent: refused, it is tried once more. */
-  overtaken?: boolean;
-}
-
 const retryMs = 3000;
-/** Letters of an application that did not say which page wrote them. */
-const unnamed = 'earlier';
-const prefix = 'letter ';
-/** Where an earlier application kept the unsaved edits of a class. */
-const oldPrefix = 'draft:';
 
 /**
  * Everything that goes to the server: kept in this browser first, sent in the order in which it was made, tried again
@@ -137,7 +106,7 @@ export class Outbox implements OnDestroy {
     const replaced = last && !last.sending && !isClash(last.refused) && replaces(letter, last.letter) ? last : null;
     if (replaced) queue.pop();
     const held: Held = {
-      key: this.keyOf(addressee, letter.id),
+      key: letterKey({ atMs: Date.now(), nth: this.made++, addressee, id: letter.id, page: this.holds.page }),
       letter: basedRight(letter, replaced?.letter ?? null, queue.length > 0),
       kept: null,
       sending: false,
@@ -180,14 +149,20 @@ export class Outbox implements OnDestroy {
     return this.unread.get(addressee) ?? null;
   }
 
-  /** Takes back everything that waits for an addressee. @returns it, so that it can be put in again */
-  async drop(addressee: string): Promise<readonly Letter[]> {
+  /** Takes back everything that waits in a queue. @returns puts it there again */
+  async drop(addressee: string): Promise<() => Promise<void>> {
     const queue = this.queue(addressee);
     this.addressees.delete(addressee);
     this.away.delete(addressee);
     this.count();
     await Promise.all(queue.map(({ key }) => this.store.forget(key)));
-    return queue.map(({ letter }) => letter);
+    return async () => {
+      for (const held of queue) held.refused = null;
+      this.addressees.set(addressee, [...queue, ...this.queue(addressee)]);
+      this.count();
+      this.later(addressee, 0);
+      await Promise.all(queue.map(({ key, letter }) => this.store.keep(key, letter)));
+    };
   }
 
   /** Takes a letter, tries at once what waits for its addressee, and says what became of it: sent, refused, or delayed as nobody answers. */
@@ -218,12 +193,6 @@ export class Outbox implements OnDestroy {
     return known;
   }
 
-  /** Keys sort in the order in which letters were made. */
-  private keyOf(addressee: string, id: string): string {
-    const at = String(Date.now()).padStart(15, '0');
-    return `${prefix}${at} ${String(this.made++).padStart(6, '0')} ${addressee} ${id} ${this.holds.page}`;
-  }
-
   /** Takes up what pages left that are no more; what a page still looks after is left to it. One time after the other. */
   private takeUp(): Promise<void> {
     this.takingUp = this.takingUp.then(() => this.takeUpNow());
@@ -232,16 +201,16 @@ export class Outbox implements OnDestroy {
 
   private async takeUpNow(): Promise<void> {
     const [letters, drafts] = await Promise.all([
-      this.store.all(prefix, 'Something that was not saved', readLetter),
-      this.store.all(oldPrefix, 'An unsaved edit of this class', readLetter),
+      this.store.all(letterPrefix, 'Something that was not saved', readLetter),
+      this.store.all(draftPrefix, 'An unsaved edit of this class', readLetter),
     ]);
     const known = new Set([...this.addressees.values()].flatMap((queue) => queue.map(({ key }) => key)));
-    const left = [...drafts, ...letters].filter(({ key }) => !known.has(key) && pageOf(key) !== this.holds.page);
-    const pages = [...new Set(left.map(({ key }) => pageOf(key)))].reverse();
+    const left = [...drafts, ...letters].filter(({ key }) => !known.has(key) && pageOfKey(key) !== this.holds.page);
+    const pages = [...new Set(left.map(({ key }) => pageOfKey(key)))].reverse();
     const free: string[] = [];
     for (const page of pages) if (await this.holds.take(lettersOf(page))) free.push(page);
     // all of it is in its place before anything goes: what one page began another may have ended
-    const queues = free.flatMap((page) => this.adopt(left.filter(({ key }) => pageOf(key) === page)));
+    const queues = free.flatMap((page) => this.adopt(left.filter(({ key }) => pageOfKey(key) === page)));
     this.begun = true;
     this.count();
     for (const name of new Set(queues)) this.later(name, 0);
@@ -253,7 +222,7 @@ export class Outbox implements OnDestroy {
     const others = new Set([...this.addressees].flatMap(([name, queue]) => (queue.length > 0 ? [name] : [])));
     for (const { key, value, unreadable } of left) {
       if (value === null) {
-        this.unread.set(addresseeIn(key), unreadable);
+        this.unread.set(addresseeOfKey(key), unreadable);
         this.unreadable$.set([...new Set(this.unread.values())]);
         continue;
       }
@@ -261,9 +230,9 @@ export class Outbox implements OnDestroy {
       // Two pages that changed one class are two sides of it, also where this one shows it without a change of its own;
       // what happened in one run is one story, in its order.
       const apart = value.kind !== 'preferences' && !addressee.startsWith('run:');
-      const name = apart && (this.begun || others.has(addressee)) ? `${addressee} of ${pageOf(key)}` : addressee;
+      const name = apart && (this.begun || others.has(addressee)) ? `${addressee} of ${pageOfKey(key)}` : addressee;
       const queue = this.queue(name);
-      const later = queue.findIndex((held) => held.key > key && !key.startsWith(oldPrefix));
+      const later = queue.findIndex((held) => held.key > key && !key.startsWith(draftPrefix));
       if (queue.some((held) => held.key === key)) continue;
       for (const held of queue) {
         held.refused = null;
@@ -282,23 +251,7 @@ export class Outbox implements OnDestroy {
   }
 
   private count(): void {
-    this.waits.set(
-      [...this.addressees].flatMap(([name, queue]) => {
-        const newest = queue.at(-1);
-        if (!newest) return [];
-        return [
-          {
-            queue: name,
-            newest: newest.letter,
-            start: queue.find(({ letter }) => letter.kind === 'run-start')?.letter ?? null,
-            count: queue.length,
-            kept: queue.every(({ kept }) => kept === true),
-            away: this.away.get(name) ?? null,
-            refused: queue[0]?.refused ?? null,
-          },
-        ];
-      }),
-    );
+    this.waits.set(waitingIn(this.addressees, this.away));
   }
 
   private later(addressee: string, quietMs: number): void {
@@ -407,21 +360,4 @@ export class Outbox implements OnDestroy {
         return this.runs.remark(letter.runId, letter.remarks);
     }
   }
-}
-
-/** The hold on the letters of a page. */
-const lettersOf = (page: string): string => `letters of ${page}`;
-const pageOf = (key: string): string => (key.startsWith(prefix) ? key.split(' ')[5] : undefined) ?? unnamed;
-const addresseeIn = (key: string): string =>
-  key.startsWith(oldPrefix) ? classAddress(key.slice(oldPrefix.length)) : (key.split(' ')[3] ?? '');
-
-/** Two pages changed one thing: somebody has to choose before anything more of it is sent. */
-const isClash = (failure: RequestFailure | null): boolean =>
-  failure?.kind === 'problem' && failure.problem.clash !== undefined;
-
-/** An edit behind another one is based on what that one makes; one in its place, on what it was based on. */
-function basedRight(letter: Letter, replaced: Letter | null, behind: boolean): Letter {
-  if (letter.kind !== 'class') return letter;
-  if (behind) return { ...letter, basedOn: null };
-  return replaced?.kind === 'class' ? { ...letter, basedOn: replaced.basedOn } : letter;
 }

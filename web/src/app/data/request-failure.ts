@@ -57,3 +57,7 @@ export function awayWords(failure: RequestFailure): string {
   if (failure.kind === 'problem') return `${failure.problem.title}.`;
   return failure.kind === 'no-answer' ? 'The server is there but says nothing.' : 'The server does not answer.';
 }
+
+/** Two pages changed one thing: somebody has to choose before anything more of it is sent. */
+export const isClash = (failure: RequestFailure | null): boolean =>
+  failure?.kind === 'problem' && failure.problem.clash !== undefined;

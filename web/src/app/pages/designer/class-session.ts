@@ -13,9 +13,9 @@ import {
   timer,
 } from 'rxjs';
 import type { ClashAnswer, ClassRead } from '@core/contract';
-import { type Plan, copyOfPlan } from '@core/plan';
+import type { Plan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
-import { classAddress, newClass } from '../../data/letter';
+import { classAddress, ownClass } from '../../data/letter';
 import { LibraryStore } from '../../data/library-store';
 import { loading, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
@@ -146,11 +146,11 @@ export class ClassSession implements OnDestroy {
   async keepBoth(clash: ClashAnswer): Promise<string | null> {
     const mine = this.plans.plan();
     if (!mine) return null;
-    const copy = copyOfPlan(mine, `${mine.title}, my side`.slice(0, 120), newId);
+    const own = ownClass(mine, 'my side');
     // on disk, or on its way, before this side is let go
-    await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan: copy, basedOn: newClass });
+    await this.outbox.put(own);
     await this.takeTheirs(clash);
-    return copy.id;
+    return own.plan.id;
   }
 
   ngOnDestroy(): void {

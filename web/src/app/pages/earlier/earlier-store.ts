@@ -3,10 +3,10 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { Subject, map } from 'rxjs';
 import { type ClassRead } from '@core/contract';
-import { copyOfPlan, differencesOf } from '@core/plan';
+import { differencesOf } from '@core/plan';
 import { buildTimeline } from '@core/timeline';
 import { ClassApi } from '../../data/class-api';
-import { classAddress, newClass } from '../../data/letter';
+import { classAddress, ownClass } from '../../data/letter';
 import { type Loading, loading, pages, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
 import { type Outcome, Outbox } from '../../data/outbox';
@@ -82,9 +82,8 @@ export class EarlierStore {
   async ownClass(): Promise<void> {
     const shown = this.shown();
     if (!shown) return;
-    const plan = copyOfPlan(shown.plan, `${shown.plan.title}, as it was`.slice(0, 120), newId);
-    const result = await this.outbox.send({ kind: 'class', format: 1, id: newId(), plan, basedOn: newClass });
-    this.say(result, 'That state is a class of its own.', plan.id);
+    const own = ownClass(shown.plan, 'as it was');
+    this.say(await this.outbox.send(own), 'That state is a class of its own.', own.plan.id);
   }
 
   private say(result: Outcome['result'], words: string, classId: string): void {
