@@ -77,3 +77,16 @@ export async function copyOf(request: APIRequestContext, title: string): Promise
   expect(answer.status()).toBe(201);
   return id;
 }
+
+/** Everything that lies in this browser's store, as text. */
+export const keptHere = () =>
+  new Promise<string>((done) => {
+    const opening = indexedDB.open('keyval-store');
+    opening.onsuccess = () => {
+      const reading = opening.result.transaction('keyval').objectStore('keyval').getAll();
+      reading.onsuccess = () => {
+        opening.result.close();
+        done(JSON.stringify(reading.result));
+      };
+    };
+  });

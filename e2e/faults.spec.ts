@@ -1,6 +1,6 @@
 import { type APIRequestContext, type BrowserContext, type Page, type Route, expect, test } from '@playwright/test';
 import type { ClassRead, ClassRevisions, RunList } from '@core/contract';
-import { Designer, copyOf } from './designer';
+import { Designer, copyOf, keptHere } from './designer';
 
 const title = 'Five minutes before the reel';
 /** Every call to the server, and none of the pages' own files. */
@@ -16,19 +16,6 @@ const rename = async (page: Page, name: string) => {
 /** A class on the first page, by its name. */
 const card = (page: Page, name: string) => page.locator('main li .title').filter({ hasText: name });
 const left = (page: Page) => page.locator('nw-left-list li');
-
-/** Everything that lies in this browser's store, as text. */
-const lettersHere = () =>
-  new Promise<string>((done) => {
-    const opening = indexedDB.open('keyval-store');
-    opening.onsuccess = () => {
-      const reading = opening.result.transaction('keyval').objectStore('keyval').getAll();
-      reading.onsuccess = () => {
-        opening.result.close();
-        done(JSON.stringify(reading.result));
-      };
-    };
-  });
 
 /** A class open in the designer. */
 async function designing(page: Page, id: string): Promise<Designer> {
@@ -130,7 +117,7 @@ test.describe('a page and its own edits', () => {
     await expect(page.getByRole('alert')).toContainText('kept in this browser');
     expect((await read(request, id)).plan.title).toBe('The first edit');
     await rename(page, 'The second edit');
-    await expect.poll(() => page.evaluate(lettersHere)).toContain('The second edit');
+    await expect.poll(() => page.evaluate(keptHere)).toContain('The second edit');
     await page.close();
     await context.unroute(calls);
     const again = await context.newPage();

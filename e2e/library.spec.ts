@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { keptHere } from './designer';
 
 test('an exercise is found by an everyday word, narrowed by the sentence, and read about', async ({ page }) => {
   await page.goto('/exercises');
@@ -17,7 +18,16 @@ test('an exercise is found by an everyday word, narrowed by the sentence, and re
   await expect(page.getByRole('row', { name: /usual 12 reps/ })).toContainText('2:46');
   await page.getByRole('button', { name: /firmer band/ }).click();
   await expect(page.getByRole('row', { name: /usual 10 reps/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Classes that use it' })).toContainText('Thursday lunch: quiet ankles');
+  // other tests copy classes that use it: a page of them is shown, and then the next
+  const users = page.getByRole('region', { name: 'Classes that use it' });
+  const more = users.getByRole('button', { name: 'More of them' });
+  await expect(users.getByRole('listitem').first()).toContainText(/workshop|lunch/);
+  while (await more.isVisible()) {
+    const shown = await users.getByRole('listitem').count();
+    await more.click();
+    await expect.poll(() => users.getByRole('listitem').count()).toBeGreaterThan(shown);
+  }
+  await expect(users).toContainText('Thursday lunch: quiet ankles');
   await expect(page.getByRole('region', { name: 'Instead of it' })).toContainText('Waist loop: turn the foot in');
 });
 
@@ -48,8 +58,8 @@ test('an instructor makes an exercise with the keyboard and finds it in a class'
   await page.getByLabel('What is said').fill('One by one.');
   await page.getByRole('button', { name: 'Save the exercise' }).click();
   await expect(page.getByText('Phase 1, seconds needs a length of at least a quarter of a second.')).toBeVisible();
-  // a reload keeps what was typed
-  await page.waitForTimeout(600);
+  // a reload keeps what was typed, once it is written down
+  await expect.poll(() => page.evaluate(keptHere)).toContain('One by one.');
   await page.reload();
   await expect(page.getByLabel('Name, in plain words')).toHaveValue('Harbour toe roll');
   await page.getByLabel('Seconds', { exact: true }).fill('3');
