@@ -24,7 +24,8 @@ const codes: Readonly<Record<string, string>> = {
   'gate-value': 'needs a number of reps or seconds.',
   'unknown-check': 'asks for a check that does not exist here.',
   'unknown-contact': 'must be one of: press, rest, lift, hang.',
-  'unknown-meets': 'must be one of: floor, band, ball, block, cloth, hand, air.',
+  'unknown-meets':
+    'must be one of: floor, band, ball, block, step, slope, cushion, half-ball, cloth, paper, strap, hand, leg, air.',
 };
 
 /** Why one value was refused, in plain words, without the path. */

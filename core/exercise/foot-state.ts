@@ -26,7 +26,25 @@ export const Contact = z.enum(['press', 'rest', 'lift', 'hang'], { error: 'unkno
 export type Contact = z.infer<typeof Contact>;
 
 /** What the place meets. */
-export const Meets = z.enum(['floor', 'band', 'ball', 'block', 'cloth', 'hand', 'air'], { error: 'unknown-meets' });
+export const Meets = z.enum(
+  [
+    'floor',
+    'band',
+    'ball',
+    'block',
+    'step',
+    'slope',
+    'cushion',
+    'half-ball',
+    'cloth',
+    'paper',
+    'strap',
+    'hand',
+    'leg',
+    'air',
+  ],
+  { error: 'unknown-meets' },
+);
 export type Meets = z.infer<typeof Meets>;
 
 export const PlaceContact = z
@@ -35,6 +53,19 @@ export const PlaceContact = z
     error: 'presses-on-air',
   });
 export type PlaceContact = z.infer<typeof PlaceContact>;
+
+/** Where a hand helps or leads: it is drawn there, and said. */
+export const HandPlace = z.enum([
+  'big toe',
+  'small toes',
+  'between the toes',
+  'ball of the foot',
+  'sole',
+  'heel',
+  'ankle',
+  'shin',
+]);
+export type HandPlace = z.infer<typeof HandPlace>;
 
 /** What one foot is doing: both working and standing feet work. */
 export const FootRole = z.enum(['works', 'stands', 'anchors', 'rests']);
@@ -54,9 +85,14 @@ export const FootState = z.strictObject({
     smallToes: PlaceContact,
   }),
   midfoot: z.enum(['lifted', 'resting', 'let-down']),
+  /** What the middle of the sole does, where it meets something: a ball under the arch. */
+  middle: PlaceContact.optional(),
+  /** Where a hand is, while it helps. */
+  hands: z.array(HandPlace).min(1).max(3).optional(),
   /** The edge that carries the weight. */
   edge: z.enum(['even', 'inner', 'outer']),
-  toes: z.enum(['long', 'curled', 'spread', 'relaxed']),
+  /** On their tops: the toenails look at the floor, as behind somebody who kneels. */
+  toes: z.enum(['long', 'curled', 'spread', 'relaxed', 'on-tops']),
   ankle: z.enum(['up', 'down', 'turned-in', 'turned-out', 'neutral']),
   heelHeightCm: z.number().min(0).max(20),
   knee: z.enum(['locked', 'soft', 'bent']),
@@ -92,7 +128,7 @@ export const Phase = z.strictObject({
   undoName: z.string().min(1).max(60).nullable(),
   seconds: z.number().min(0.25, { error: 'phase-no-length' }).max(120),
   working: FootState,
-  /** The other foot while one works; null where both do the same. */
+  /** The other foot while one works, or while the two do different things in turn; null where both do the same. */
   other: FootState.nullable(),
   breath: z.enum(['in', 'out', 'free']),
   /** True while working against load, false on the way back; left out where neither says anything. */

@@ -52,6 +52,13 @@ export const Gate = z
   });
 export type Gate = z.infer<typeof Gate>;
 
+/** What opens a level beside the gate of the one before: weeks of regular work, for people who are new to it. */
+export const Door = z.strictObject({
+  weeks: z.int().min(1).max(26),
+  words: z.string().min(1).max(160),
+});
+export type Door = z.infer<typeof Door>;
+
 /** One level, with what changes there of the performance, and what is said differently. */
 const rungOf = <T extends z.ZodType, C extends z.ZodType>(change: T, cues: C) =>
   z.strictObject({
@@ -67,6 +74,7 @@ const rungOf = <T extends z.ZodType, C extends z.ZodType>(change: T, cues: C) =>
     change,
     cues: cues.optional(),
     doses: DoseRange,
+    door: Door.optional(),
     gate: Gate.nullable(),
   });
 

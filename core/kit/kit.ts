@@ -13,10 +13,12 @@ export const KitId = z.enum([
   'small-objects',
   'bowl',
   'block',
+  'beam',
   'step',
   'slope',
   'cushion',
   'half-ball',
+  'rope',
   'stick',
   'chair',
   'wall',
@@ -24,6 +26,7 @@ export const KitId = z.enum([
   'mirror',
   'toe-spacers',
   'barre',
+  'anchor',
   'metronome',
 ]);
 export type KitId = z.infer<typeof KitId>;
@@ -40,10 +43,12 @@ export const kitNames: Readonly<Record<KitId, string>> = {
   'small-objects': 'small objects',
   bowl: 'bowl',
   block: 'block',
+  beam: 'low beam',
   step: 'step',
   slope: 'slope',
   cushion: 'cushion',
   'half-ball': 'half-ball',
+  rope: 'skipping rope',
   stick: 'stick',
   chair: 'chair',
   wall: 'wall in reach',
@@ -51,15 +56,16 @@ export const kitNames: Readonly<Record<KitId, string>> = {
   mirror: 'mirror',
   'toe-spacers': 'toe spacers',
   barre: 'barre',
+  anchor: 'firm anchor for a band',
   metronome: 'metronome',
 };
 
 /** Part of the room, not carried: nobody fetches a wall, a mirror or a barre; the teacher has the metronome. */
-const fixtures: ReadonlySet<KitId> = new Set<KitId>(['wall', 'mirror', 'barre', 'metronome']);
+const fixtures: ReadonlySet<KitId> = new Set<KitId>(['wall', 'mirror', 'barre', 'anchor', 'metronome']);
 export const isFetched = (kit: KitId): boolean => !fixtures.has(kit);
 
 /** Stands or lies where it is used: nobody reaches for it, one goes to it. */
-const inPlace: ReadonlySet<KitId> = new Set<KitId>(['chair', 'mat', 'step', 'slope', 'half-ball', 'block']);
+const inPlace: ReadonlySet<KitId> = new Set<KitId>(['chair', 'mat', 'step', 'slope', 'half-ball', 'block', 'beam']);
 export const standsInPlace = (kit: KitId): boolean => inPlace.has(kit);
 
 /** Stays on the foot by itself, so that the class can go on to something else. */

@@ -21,15 +21,16 @@ import {
   type Place,
   changedFoot,
 } from '../foot-state';
-import type { Gate } from '../ladder';
+import type { Door, Gate } from '../ladder';
 
 export { breaths, byFeel, counts, holds, passes, reps, stops, timed, travel } from '../../dose';
 
 /** Short ways to write an exercise down; every value they give is checked by the schema in the tests. */
 
 type Contacts = Readonly<Record<Place, readonly [Contact, Meets]>>;
-interface Shorthand extends Partial<Omit<FootState, 'contacts'>> {
+interface Shorthand extends Partial<Omit<FootState, 'contacts' | 'middle'>> {
   readonly contacts?: Partial<Contacts>;
+  readonly middle?: readonly [Contact, Meets];
 }
 
 function place(of: readonly [Contact, Meets]): { contact: Contact; meets: Meets } {
@@ -82,7 +83,8 @@ export const stands: FootState = { ...standing, role: 'stands' };
 export const restsFlat: FootState = { ...seatedFlat, role: 'rests' };
 
 /** What differs of a foot, contacts written short. */
-export function footChange({ contacts, ...rest }: Shorthand): FootChange {
+export function footChange({ contacts, middle, ...own }: Shorthand): FootChange {
+  const rest = middle ? { ...own, middle: place(middle) } : own;
   if (!contacts) return rest;
   return { ...rest, contacts: Object.fromEntries(Object.entries(contacts).map(([at, of]) => [at, place(of)])) };
 }
@@ -203,8 +205,11 @@ export const rung = (
   axes: Rung['axes'],
   doses: Exercise['doses'],
   gate: Gate | null,
-  more: { readonly change?: PerformanceChange; readonly why?: string; readonly say?: Rung['cues'] } = {},
-): Rung => ({ id, name, axes, why: more.why ?? null, change: more.change ?? {}, cues: more.say, doses, gate });
+  more: { readonly change?: PerformanceChange; readonly why?: string; readonly door?: Door } = {},
+): Rung => ({ id, name, axes, why: more.why ?? null, change: more.change ?? {}, doses, door: more.door, gate });
+
+/** Weeks of regular work that open a level, for people new to it (common practice, no source). */
+export const afterWeeks = (weeks: number, words: string): Door => ({ weeks, words });
 
 export const ladder = (startRung: string, ...rungs: Rung[]): Exercise['ladder'] => ({ startRung, rungs });
 
@@ -239,7 +244,7 @@ export function range(
 }
 
 /** What is said on a level that is set up or done otherwise than the exercise as written, by the level's id. */
-type LevelWords = Readonly<Record<string, Readonly<Partial<Record<CueKind, string>>>>>;
+type LevelWords = Readonly<Record<string, Readonly<Partial<Record<CueKind, Saying>>>>>;
 
 type Optional = 'schools' | 'schoolVariants' | 'ladder' | 'cautions';
 
@@ -263,7 +268,7 @@ export function withLevels(
   const ladder = from.ladder && {
     ...from.ladder,
     rungs: from.ladder.rungs.map((level) => {
-      const said = Object.entries(levelWords?.[level.id] ?? {}).map(([kind, words]) => [kind, say(words)] as const);
+      const said = Object.entries(levelWords?.[level.id] ?? {}).map(([kind, words]) => [kind, both(words)] as const);
       return said.length > 0 ? { ...level, cues: { ...level.cues, ...Object.fromEntries(said) } } : level;
     }),
   };

@@ -345,7 +345,9 @@ describe('the catalogue', () => {
     const onBall = catalogue.filter(
       (e) =>
         e.family === 'release' &&
-        e.performance.phases.some((p) => Object.values(p.working.contacts).some((c) => c.meets === 'ball')),
+        e.performance.phases.some((p) =>
+          [...Object.values(p.working.contacts), p.working.middle].some((c) => c?.meets === 'ball'),
+        ),
     );
     expect(onBall.filter((e) => e.performance.phases.every((p) => p.pressure === null)).map((e) => e.id)).toEqual([]);
     expect(onBall.length).toBeGreaterThan(5);

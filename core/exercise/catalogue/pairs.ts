@@ -7,5 +7,6 @@ export const pairs: readonly (readonly [string, string])[] = [
   ['strap-press-inner', 'strap-press-outer'],
   ['inner-edge-walk', 'outer-edge-walk'],
   ['big-toe-up', 'four-toes-up'],
+  ['seated-band-turn-in', 'seated-band-turn-out'],
   ['toe-wave', 'toe-wave-back'],
 ];

@@ -32,6 +32,13 @@ const onCloth = (toes: 'press' | 'rest', balls: 'press' | 'rest') =>
     },
   });
 
+/** The other foot helps with its toes only. */
+const toesOnly = foot(stands, {
+  role: 'rests',
+  contacts: { heel: ['lift', 'air'], innerBall: ['rest', 'floor'], outerBall: ['rest', 'floor'] },
+  heelHeightCm: 5,
+});
+
 export const clothDrag: Exercise = exercise({
   id: 'cloth-drag',
   name: say('Draw the cloth towards the heel, toes long', 'Towel drag with extended toes'),
@@ -122,19 +129,40 @@ export const clothDrag: Exercise = exercise({
       'standing, a little weight',
       { base: 'split' },
       range(reps(5), reps(8), reps(12)),
-      cleanReps(8, '8 with long toes on both feet, on two days.'),
+      cleanReps(8, '8 with long toes on both feet.'),
     ),
     rung(
       'one-foot',
       'most of the weight on it',
-      { base: 'one foot, toes of the other for help' },
+      { base: 'one foot, toes of the other down', support: 'fingers' },
       range(reps(4), reps(6), reps(10)),
       null,
-      { change: { facing: 'support', kit: [kit('cloth', 'person'), chairBack], balance: { working: 1, standing: 0 } } },
+      {
+        why: 'With most of the weight on one foot the fingers go to a chair, on purpose.',
+        change: {
+          facing: 'support',
+          kit: [kit('cloth', 'person'), chairBack],
+          phases: [
+            phase('draw in', 9, foot(onCloth('rest', 'press'), { midfoot: 'lifted', toes: 'long' }), {
+              other: toesOnly,
+              undo: 'let it go',
+              effort: true,
+            }),
+            phase('let it go', 5, foot(onCloth('rest', 'rest'), { toes: 'long' }), {
+              other: toesOnly,
+              undo: 'draw in',
+              effort: false,
+            }),
+          ],
+          balance: { working: 2, standing: 1 },
+        },
+      },
     ),
   ),
   levelWords: {
     seated: { setup: 'Sit, ball of one foot on the cloth, toes long.' },
-    'one-foot': { setup: 'Fingers on the chair, most of the weight on the foot on the cloth, toes long.' },
+    'one-foot': {
+      setup: 'Fingers on the chair, most of the weight on the foot on the cloth, only the toes of the other down.',
+    },
   },
 });

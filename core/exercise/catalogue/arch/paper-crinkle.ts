@@ -17,7 +17,7 @@ import {
   stands,
   timed,
 } from '../author';
-import { chair, paperUnder, smooth } from '../shared/arch-work';
+import { chair, smooth, frontOn } from '../shared/arch-work';
 
 export const paperCrinkle: Exercise = exercise({
   id: 'paper-crinkle',
@@ -46,16 +46,16 @@ export const paperCrinkle: Exercise = exercise({
     floorsRuledOut: [...smooth.floorsRuledOut],
     setup: 'props',
     phases: [
-      phase('spread', 5, foot(paperUnder, { toes: 'spread' }), { other: restsFlat, effort: false }),
+      phase('spread', 5, foot(frontOn('paper'), { toes: 'spread' }), { other: restsFlat, effort: false }),
       phase(
         'grip',
         10,
-        foot(paperUnder, {
+        foot(frontOn('paper'), {
           contacts: {
-            bigToe: ['press', 'cloth'],
-            smallToes: ['press', 'cloth'],
-            innerBall: ['press', 'cloth'],
-            outerBall: ['press', 'cloth'],
+            bigToe: ['press', 'paper'],
+            smallToes: ['press', 'paper'],
+            innerBall: ['press', 'paper'],
+            outerBall: ['press', 'paper'],
           },
           toes: 'curled',
           midfoot: 'lifted',
@@ -80,7 +80,7 @@ export const paperCrinkle: Exercise = exercise({
       'seated, looking straight ahead',
       { base: 'seated', eyes: 'away' },
       range(timed(30), timed(60), timed(90)),
-      checked('paper-creases', 'It creases without looking, both feet.'),
+      checked('paper-creases', 'It creases with the eyes straight ahead, both feet.'),
     ),
     rung(
       'standing',
@@ -98,10 +98,10 @@ export const paperCrinkle: Exercise = exercise({
               5,
               foot(standing, {
                 contacts: {
-                  innerBall: ['rest', 'cloth'],
-                  outerBall: ['rest', 'cloth'],
-                  bigToe: ['rest', 'cloth'],
-                  smallToes: ['rest', 'cloth'],
+                  innerBall: ['rest', 'paper'],
+                  outerBall: ['rest', 'paper'],
+                  bigToe: ['rest', 'paper'],
+                  smallToes: ['rest', 'paper'],
                 },
                 toes: 'spread',
               }),
@@ -112,10 +112,10 @@ export const paperCrinkle: Exercise = exercise({
               10,
               foot(standing, {
                 contacts: {
-                  innerBall: ['press', 'cloth'],
-                  outerBall: ['press', 'cloth'],
-                  bigToe: ['press', 'cloth'],
-                  smallToes: ['press', 'cloth'],
+                  innerBall: ['press', 'paper'],
+                  outerBall: ['press', 'paper'],
+                  bigToe: ['press', 'paper'],
+                  smallToes: ['press', 'paper'],
                 },
                 toes: 'curled',
                 midfoot: 'lifted',

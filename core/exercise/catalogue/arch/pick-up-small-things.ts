@@ -1,20 +1,59 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   care,
+  cleanReps,
   cues,
   exercise,
   fault,
   foot,
   kit,
+  ladder,
   performance,
   phase,
   range,
   reps,
   restsFlat,
+  rung,
   say,
   seatedFlat,
+  standing,
+  stands,
 } from '../author';
-import { chair } from '../shared/arch-work';
+import { chair, chairBack } from '../shared/arch-work';
+
+const gripped = (from: FootState) =>
+  foot(from, {
+    contacts: {
+      heel: ['lift', 'air'],
+      innerBall: ['lift', 'air'],
+      outerBall: ['lift', 'air'],
+      bigToe: ['press', 'cloth'],
+      smallToes: ['press', 'cloth'],
+    },
+    toes: 'curled',
+    midfoot: 'lifted',
+    heelHeightCm: 5,
+  });
+const carried = (from: FootState, other: FootState) => [
+  phase('take', 2, foot(gripped(from), { contacts: { heel: ['press', 'floor'] }, heelHeightCm: 0 }), {
+    other,
+    effort: true,
+  }),
+  phase('carry', 1.5, gripped(from), { other, effort: true }),
+  phase(
+    'let go',
+    0.5,
+    foot(gripped(from), {
+      contacts: { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] },
+      toes: 'spread',
+      midfoot: 'resting',
+    }),
+    { other, effort: false },
+  ),
+];
+const things = kit('small-objects', 'person', { cloth: 'gathering a cloth works the same grip, on a smooth floor' });
+const doses = range(reps(5), reps(10), reps(20));
 
 export const pickUpSmallThings: Exercise = exercise({
   id: 'pick-up-small-things',
@@ -31,7 +70,7 @@ export const pickUpSmallThings: Exercise = exercise({
   cues: cues(
     'Sit, small things on the floor, a bowl beside them.',
     'Spread, take one, carry it to the bowl, let go.',
-    'A gull picks a mussel off the rocks.',
+    'A crane in a toy arcade, with patience.',
     'Open wide before you take.',
   ),
   foundBy: ['marbles', 'pick up', 'grip', 'toes', 'game', 'pebbles'],
@@ -39,37 +78,49 @@ export const pickUpSmallThings: Exercise = exercise({
   performance: performance({
     position: 'chair-seated',
     sidePattern: 'each',
-    kit: [
-      kit('small-objects', 'person', { cloth: 'gathering a cloth works the same grip, on a smooth floor' }),
-      kit('bowl', 'person'),
-      chair,
-    ],
+    kit: [things, kit('bowl', 'person'), chair],
     floorsRuledOut: [],
     setup: 'props',
-    phases: [
-      phase(
-        'take',
-        2,
-        foot(seatedFlat, { contacts: { heel: ['press', 'floor'] }, toes: 'curled', midfoot: 'lifted' }),
-        { other: restsFlat, effort: true },
-      ),
-      phase(
-        'carry and let go',
-        2,
-        foot(seatedFlat, {
-          contacts: {
-            heel: ['press', 'floor'],
-            innerBall: ['lift', 'air'],
-            outerBall: ['lift', 'air'],
-            bigToe: ['lift', 'air'],
-            smallToes: ['lift', 'air'],
-          },
-          toes: 'spread',
-        }),
-        { other: restsFlat, effort: false },
-      ),
-    ],
+    phases: carried(seatedFlat, restsFlat),
     regions: { 'toe-flexors': 3, 'arch-intrinsics': 2 },
   }),
-  doses: range(reps(5), reps(10), reps(20)),
+  doses,
+  ladder: ladder(
+    'small',
+    rung(
+      'soft',
+      'soft and large: knotted cloths, corks',
+      { amount: 'large and soft', base: 'seated' },
+      doses,
+      cleanReps(10, '10 laid down, not thrown, both feet.'),
+      { change: { regions: { 'toe-flexors': 2, 'arch-intrinsics': 1 } } },
+    ),
+    rung(
+      'small',
+      'small and round: marbles, pebbles',
+      { amount: 'small and round', base: 'seated' },
+      doses,
+      cleanReps(10, '10 laid in the bowl, with more than the same two toes, both feet.'),
+    ),
+    rung(
+      'standing',
+      'small and round, standing at a chair',
+      { amount: 'small and round', base: 'one foot' },
+      range(reps(3), reps(6), reps(12)),
+      null,
+      {
+        change: {
+          position: 'standing',
+          facing: 'support',
+          kit: [things, kit('bowl', 'person'), chairBack],
+          phases: carried(standing, stands),
+          balance: { working: 0, standing: 2 },
+        },
+      },
+    ),
+  ),
+  levelWords: {
+    soft: { setup: 'Sit, knotted cloths or corks on the floor, a bowl beside them.' },
+    standing: { setup: 'Stand at the chair, both hands on it, small things and a bowl in front of one foot.' },
+  },
 });

@@ -24,14 +24,14 @@ export const shortFoot: Exercise = exercise({
   directions: [],
   faults: [
     { seen: 'toes curl and grip', from: 'above', say: 'Long toes; paint the floor with them.' },
-    { seen: 'inner ball lifts, weight on the outer edge', from: 'front', say: 'Inner ball stays heavy.' },
+    { seen: 'inner ball lifts, weight goes to the outer edge', from: 'inner side', say: 'Inner ball stays heavy.' },
     { seen: 'knees squeeze or lock', from: 'front', say: 'Soft knees; only the sole works.' },
   ],
   cues: {
     setup: say('Feet hip width, toes wide and long.'),
     action: say(
       'Draw the inner ball towards the heel without curling a toe. Hold.',
-      'Draw the first metatarsal head towards the calcaneus, toes extended. Hold.',
+      'Draw the first metatarsal head towards the calcaneus, toe joints straight. Hold.',
     ),
     breath: null,
     picture: say('A tent pole rises in the middle; the pegs stay in the ground.'),
@@ -59,7 +59,7 @@ export const shortFoot: Exercise = exercise({
       cues: {
         action: say(
           'Heel and toe tips stay; lift the ball of the foot towards the ankle, toes flat. Hold.',
-          'Anchor calcaneus and distal phalanges; lift the metatarsal heads, toes extended. Hold.',
+          'Anchor calcaneus and distal phalanges; lift the metatarsal heads, toe joints straight. Hold.',
         ),
         picture: say('A bridge rises between its two banks.'),
         correction: say('Toe tips flat, half the effort.'),
@@ -83,6 +83,7 @@ export const shortFoot: Exercise = exercise({
           position: 'chair-seated',
           kit: [kit('chair')],
           phases: [phase('hold', 5, foot(seatedFlat, { midfoot: 'lifted' }))],
+          regions: { 'arch-intrinsics': 2 },
         },
         doses: range(holds(3, 5, 5), holds(5, 5, 5), holds(5, 10, 5)),
         gate: {
@@ -103,14 +104,28 @@ export const shortFoot: Exercise = exercise({
           test: 'clean-hold-seconds',
           value: 10,
           occasions: 2,
-          words: '10 s without a curled toe on both feet, twice.',
+          words: '10 s without a curled toe on both feet.',
+        },
+      },
+      {
+        id: 'in-shoes',
+        name: 'standing in shoes, where nobody sees it',
+        axes: { base: 'hip width', surface: 'in shoes' },
+        why: null,
+        change: { footwear: 'any' },
+        doses: range(holds(3, 5, 5), holds(4, 10, 5), holds(5, 10, 5)),
+        gate: {
+          test: 'clean-hold-seconds',
+          value: 10,
+          occasions: 1,
+          words: '10 s; the laces of both shoes ease and the heels stay.',
         },
       },
       {
         id: 'one-foot',
         name: 'standing on one foot, fingers on a chair',
         axes: { base: 'one foot', support: 'fingers' },
-        why: 'One foot goes with fingers on a chair, on purpose.',
+        why: 'Shoes off again, and one foot goes with fingers on a chair, on purpose.',
         change: {
           sidePattern: 'each',
           facing: 'support',
@@ -130,7 +145,7 @@ export const shortFoot: Exercise = exercise({
               }),
             }),
           ],
-          balance: { working: 1, standing: 0 },
+          balance: { working: 2, standing: 2 },
         },
         doses: range(holds(2, 5, 5), holds(3, 10, 5), holds(5, 10, 5)),
         gate: null,
@@ -139,6 +154,10 @@ export const shortFoot: Exercise = exercise({
   },
   levelWords: {
     seated: { setup: 'Sit, both feet flat, toes wide and long.' },
+    'in-shoes': {
+      setup: 'Feet hip width in your shoes, toes wide and long inside them.',
+      correction: 'Half the effort; nothing to be seen but the laces.',
+    },
     'one-foot': { setup: 'Fingers on the chair, weight on one foot, toes wide and long.' },
   },
 });

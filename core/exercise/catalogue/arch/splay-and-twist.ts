@@ -1,5 +1,6 @@
 import type { Exercise } from '../../exercise';
 import {
+  care,
   cleanHold,
   cues,
   exercise,
@@ -34,12 +35,13 @@ export const splayAndTwist: Exercise = exercise({
   faults: [
     fault('toes crunch', 'above', 'Wide and long before you twist.'),
     fault('the feet really turn', 'above', 'The floor holds them; only the arch answers.'),
-    fault('inner balls come up', 'front', 'Inner balls stay while the legs turn out.'),
+    fault('inner balls come up', 'inner side', 'Inner balls stay while the legs turn out.'),
   ],
+  cautions: [care('sore-knees', 'go-gently', 'A third of the force, and turn from the hips: nothing in the knees.')],
   cues: cues(
     'Feet shoulder width, toes wide.',
     'Turn both legs outward against feet that stay. Inner balls down. Hold.',
-    'Two jar lids are screwed shut.',
+    'Wringing a towel that does not move.',
     'Less force, both inner balls.',
   ),
   foundBy: ['arch', 'twist', 'screw', 'splay', 'flat feet', 'stiff foot'],
@@ -72,7 +74,7 @@ export const splayAndTwist: Exercise = exercise({
       'standing on both feet',
       { base: 'shoulder width' },
       range(holds(3, 5, 5), holds(3, 8, 5), holds(5, 10, 5), 'usual practice'),
-      cleanHold(10, '10 s with long toes, both feet, on two days.'),
+      cleanHold(8, '8 s with long toes, both feet.'),
     ),
     rung(
       'split',

@@ -26,7 +26,7 @@ export const standOnThreePoints: Exercise = exercise({
   stage: 'integrated',
   directions: [],
   faults: [
-    fault('the inner ball floats', 'front', 'Send the inner ball down before you lift the other foot.'),
+    fault('the inner ball floats', 'inner side', 'Send the inner ball down before you lift the other foot.'),
     fault('toes hover or claw', 'above', 'Lay them long.'),
   ],
   cues: cues(
@@ -70,7 +70,7 @@ export const standOnThreePoints: Exercise = exercise({
       'one foot, fingertips',
       { base: 'one foot', support: 'fingertips' },
       range(holds(1, 10, 5), holds(2, 15, 5), holds(3, 30, 5)),
-      cleanHold(15, '15 s with three points on both feet, on two days.'),
+      cleanHold(15, '15 s with three points on both feet.'),
     ),
     rung(
       'free',

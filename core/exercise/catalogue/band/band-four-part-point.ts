@@ -1,5 +1,5 @@
 import type { Exercise } from '../../exercise';
-import { fourPartPoint } from '../shared/band';
 import { withLevels } from '../author';
+import { fourPartPoint } from '../shared/band';
 
 export const bandFourPartPoint: Exercise = withLevels(fourPartPoint(true), { preparedBy: ['four-part-point'] });

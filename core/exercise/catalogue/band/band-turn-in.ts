@@ -16,11 +16,11 @@ export const bandTurnIn: Exercise = exercise({
   cues: {
     setup: say('Ankles crossed, legs long, loop round both feet on the inner borders.'),
     action: say(
-      'Press one foot away so that its sole faces the middle. Slow return.',
+      'Press one foot away from the other; its sole turns away from the other too. Slow return.',
       'Invert against the loop, ankles crossed. Slow return.',
     ),
     breath: null,
-    picture: say('A rudder swings over and comes back to midships.'),
+    picture: say('A stiff garden gate pushed open, and walked home.'),
     correction: say('Ankle, not hip.'),
   },
   foundBy: ['band', 'inner ankle', 'invert', 'turn in', 'arch'],
@@ -33,16 +33,19 @@ export const bandTurnIn: Exercise = exercise({
         other: anchors,
         picture: 'ankle-front',
         undo: 'slow return',
+        effort: true,
       }),
       phase('hold', 1, foot(heelDown, { contacts: { innerBall: ['press', 'band'] }, ankle: 'turned-in' }), {
         other: anchors,
         picture: 'ankle-front',
         undo: 'hold',
+        effort: true,
       }),
       phase('slow return', 3, foot(heelDown, { contacts: { innerBall: ['rest', 'band'] } }), {
         other: anchors,
         picture: 'ankle-front',
         undo: 'turn in',
+        effort: false,
       }),
     ],
     regions: { 'inner-ankle': 3 },
@@ -55,7 +58,7 @@ export const bandTurnIn: Exercise = exercise({
       'no band, ankles crossed',
       { resistance: 'none' },
       range(reps(6), reps(10), reps(12)),
-      saw('The sole turns to the middle and the kneecap stays up, both feet.'),
+      saw('The sole turns away from the other foot and the kneecap stays up, both feet.'),
       {
         change: {
           kit: [],
@@ -75,6 +78,7 @@ export const bandTurnIn: Exercise = exercise({
               effort: false,
             }),
           ],
+          regions: { 'inner-ankle': 1 },
         },
       },
     ),
@@ -83,11 +87,11 @@ export const bandTurnIn: Exercise = exercise({
       'light band',
       { resistance: 'light band' },
       range(reps(8), reps(12), reps(15), 'usual practice'),
-      cleanReps(12, '12 with a slow return on both feet, on two days.'),
+      cleanReps(12, '12 with a slow return on both feet.'),
     ),
     rung('firm', 'firmer band', { resistance: 'firmer band' }, range(reps(6), reps(10), reps(12)), null),
   ),
   levelWords: {
-    'no-band': { setup: 'Ankles crossed, legs long.', action: 'Turn one sole to face the middle. Slow return.' },
+    'no-band': { setup: 'Ankles crossed, legs long.', action: 'Turn one sole away from the other foot. Slow return.' },
   },
 });

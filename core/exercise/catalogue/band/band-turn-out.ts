@@ -21,7 +21,7 @@ export const bandTurnOut: Exercise = exercise({
       'Evert against the loop; the other foot anchors. Slow return.',
     ),
     breath: null,
-    picture: say('A page turns outward and comes back by itself, slowly.'),
+    picture: say('A heavy page turned, and laid back without a sound.'),
     correction: say('Smaller, from the ankle.'),
   },
   foundBy: ['band', 'outer ankle', 'sprain', 'evert', 'turn out', 'peroneal'],
@@ -34,16 +34,19 @@ export const bandTurnOut: Exercise = exercise({
         other: anchors,
         picture: 'ankle-front',
         undo: 'slow return',
+        effort: true,
       }),
       phase('hold', 1, foot(heelDown, { contacts: { outerBall: ['press', 'band'] }, ankle: 'turned-out' }), {
         other: anchors,
         picture: 'ankle-front',
         undo: 'hold',
+        effort: true,
       }),
       phase('slow return', 3, foot(heelDown, { contacts: { outerBall: ['rest', 'band'] } }), {
         other: anchors,
         picture: 'ankle-front',
         undo: 'turn out',
+        effort: false,
       }),
     ],
     regions: { 'outer-ankle': 3 },
@@ -54,7 +57,7 @@ export const bandTurnOut: Exercise = exercise({
     rungs: [
       {
         id: 'no-band',
-        name: 'no band, the hand shows the way',
+        name: 'no band',
         axes: { resistance: 'none' },
         why: null,
         change: {
@@ -75,6 +78,7 @@ export const bandTurnOut: Exercise = exercise({
               effort: false,
             }),
           ],
+          regions: { 'outer-ankle': 1 },
         },
         doses: range(reps(6), reps(10), reps(12)),
         gate: {
@@ -95,7 +99,7 @@ export const bandTurnOut: Exercise = exercise({
           test: 'clean-reps',
           value: 12,
           occasions: 2,
-          words: '12 with a slow return on both feet, on two days.',
+          words: '12 with a slow return on both feet.',
         },
       },
       {
@@ -111,7 +115,7 @@ export const bandTurnOut: Exercise = exercise({
   },
   levelWords: {
     'no-band': {
-      setup: 'Legs long and uncrossed, hands free to show the way.',
+      setup: 'Legs long and uncrossed, no band yet.',
       action: 'Turn the sole of one foot away from the other. Slow return.',
     },
   },

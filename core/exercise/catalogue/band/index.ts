@@ -7,6 +7,9 @@ import { waistLoopFree } from './waist-loop-odd-angles';
 import { waistLoopTurnIn } from './waist-loop-turn-in';
 import { waistLoopTurnOut } from './waist-loop-turn-out';
 import { waistLoopUpDown } from './waist-loop-up-down';
+import { bandFootUp } from './band-foot-up';
+import { seatedBandTurnIn } from './seated-band-turn-in';
+import { seatedBandTurnOut } from './seated-band-turn-out';
 
 export const bandExercises: readonly Exercise[] = [
   bandFourPartPoint,
@@ -17,4 +20,7 @@ export const bandExercises: readonly Exercise[] = [
   waistLoopTurnIn,
   waistLoopTurnOut,
   waistLoopUpDown,
+  bandFootUp,
+  seatedBandTurnIn,
+  seatedBandTurnOut,
 ];

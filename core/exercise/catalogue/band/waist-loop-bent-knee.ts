@@ -10,7 +10,7 @@ export const waistLoopBentKnee: Exercise = exercise({
   stage: 'loaded',
   directions: ['ankle-down', 'ankle-up'],
   faults: [
-    fault('the heel is too close and the tendon complains', 'outer side', 'Move the heel away until it is quiet.'),
+    fault('the heel creeps towards the seat', 'outer side', 'Move the heel away until the tendon is quiet.'),
     fault('the knee stretches to help', 'outer side', 'Knee angle stays.'),
   ],
   cautions: [care('sore-achilles', 'hold-at-rung', 'Heel far away and on the floor; stop if the ache grows.')],
@@ -18,7 +18,7 @@ export const waistLoopBentKnee: Exercise = exercise({
     'Seated, knee bent, loop round waist and ball of the foot.',
     'Push down, come up, small and even; the knee does not change.',
     'A typewriter key under one finger.',
-    'Heel farther if the tendon speaks.',
+    'Heel farther if the tendon aches.',
   ),
   foundBy: ['loop', 'band', 'soleus', 'deep calf', 'achilles', 'bent knee'],
   performance: performance({
@@ -36,22 +36,30 @@ export const waistLoopBentKnee: Exercise = exercise({
       'no loop, heel far and on the floor',
       { resistance: 'none', lever: 'heel far' },
       range(reps(8), reps(12), reps(20)),
-      saw('No ache in the tendon during or next day, both feet.'),
-      { change: { kit: [], band: null, setup: 'plain', phases: bareUpDown('bent', 'floor', shortWay) } },
+      saw('The knee keeps its angle and the tendon does not ache, both feet.'),
+      {
+        change: {
+          kit: [],
+          band: null,
+          setup: 'plain',
+          phases: bareUpDown('bent', 'floor', shortWay),
+          regions: { 'deep-calf': 1, shin: 1 },
+        },
+      },
     ),
     rung(
       'far',
       'light loop, heel far and on the floor',
       { resistance: 'light loop', lever: 'heel far' },
       range(reps(8), reps(12), reps(20)),
-      cleanReps(12, '12 without an ache in the tendon, both feet, on two days.'),
+      cleanReps(12, '12 without an ache in the tendon, both feet.'),
     ),
     rung(
       'near',
       'light loop, heel near the seat',
       { resistance: 'light loop', lever: 'heel near' },
       range(reps(8), reps(12), reps(20)),
-      cleanReps(12, '12 without an ache, both feet, on two days.'),
+      cleanReps(12, '12 with a still knee and no ache, both feet.'),
     ),
     rung(
       'near-raised',

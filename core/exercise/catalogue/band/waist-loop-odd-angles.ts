@@ -1,6 +1,18 @@
 import type { Exercise } from '../../exercise';
-import { cues, exercise, fault, foot, performance, phase, range, reps, say } from '../author';
+import { cleanReps, cues, exercise, fault, foot, ladder, performance, phase, range, reps, rung, say } from '../author';
 import { atBall, resting, seat } from '../shared/loop';
+
+const corners = (heel: 'leg' | 'air') => {
+  const pushed = (ankle: 'turned-in' | 'turned-out') => foot(atBall('down', true, 'soft', heel), { ankle });
+  const home = atBall('up', false, 'soft', heel);
+  return [
+    phase('down and turned in', 2, pushed('turned-in'), { other: resting, picture: 'ankle-front', effort: true }),
+    phase('back slowly', 2, home, { other: resting, picture: 'ankle-side', effort: false }),
+    phase('down and turned out', 2, pushed('turned-out'), { other: resting, picture: 'ankle-front', effort: true }),
+    phase('home slowly', 2, home, { other: resting, picture: 'ankle-side', effort: false }),
+  ];
+};
+const doses = range(reps(4), reps(6), reps(10));
 
 export const waistLoopFree: Exercise = exercise({
   id: 'waist-loop-odd-angles',
@@ -16,7 +28,7 @@ export const waistLoopFree: Exercise = exercise({
   cues: cues(
     'Seated, loop round waist and ball of the foot, foot held up.',
     'Push down and turn, anywhere; come back slowly from each.',
-    'A tiller in a cross sea.',
+    'A joystick in every corner of its box.',
     'Slow home from every corner.',
   ),
   foundBy: ['loop', 'band', 'angles', 'free', 'ankle', 'mixed'],
@@ -24,30 +36,37 @@ export const waistLoopFree: Exercise = exercise({
     ...seat,
     kit: [...seat.kit],
     band: { placement: 'ball', border: 'sole', purpose: 'resist' },
-    phases: [
-      phase('down and turned in', 2, foot(atBall('down', true, 'soft', 'air'), { ankle: 'turned-in' }), {
-        other: resting,
-        picture: 'ankle-front',
-        effort: true,
-      }),
-      phase('back slowly', 2, atBall('up', false, 'soft', 'air'), {
-        other: resting,
-        picture: 'ankle-side',
-        effort: false,
-      }),
-      phase('down and turned out', 2, foot(atBall('down', true, 'soft', 'air'), { ankle: 'turned-out' }), {
-        other: resting,
-        picture: 'ankle-front',
-        effort: true,
-      }),
-      phase('home slowly', 2, atBall('up', false, 'soft', 'air'), {
-        other: resting,
-        picture: 'ankle-side',
-        effort: false,
-      }),
-    ],
+    phases: corners('air'),
     regions: { calf: 1, 'inner-ankle': 2, 'outer-ankle': 2 },
   }),
-  doses: range(reps(4), reps(6), reps(10)),
+  doses,
+  ladder: ladder(
+    'propped',
+    rung(
+      'propped',
+      'light loop, foot propped on the other leg',
+      { resistance: 'light loop', lever: 'propped' },
+      doses,
+      cleanReps(6, '6 with a slow way home from every corner, both feet.'),
+      { change: { phases: corners('leg') } },
+    ),
+    rung(
+      'raised',
+      'light loop, foot held up',
+      { resistance: 'light loop', lever: 'held up' },
+      doses,
+      cleanReps(6, '6 with a still shin, both feet.'),
+    ),
+    rung(
+      'firmer',
+      'firmer loop, foot held up',
+      { resistance: 'firmer loop', lever: 'held up' },
+      range(reps(3), reps(5), reps(8)),
+      null,
+    ),
+  ),
+  levelWords: {
+    propped: { setup: 'Seated, foot propped on the other leg, loop round waist and ball of the foot.' },
+  },
   preparedBy: ['waist-loop-up-down'],
 });

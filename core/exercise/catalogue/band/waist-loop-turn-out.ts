@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { turn } from '../shared/loop';
 import { withLevels } from '../author';
+import { turn } from '../shared/loop';
 
 export const waistLoopTurnOut: Exercise = withLevels(turn('out'), {
   levelWords: {

@@ -20,7 +20,7 @@ export const waistLoopUpDown: Exercise = exercise({
     fault('toes crunch in the push', 'inner side', 'Ankle pushes, toes stay long.'),
   ],
   cues: cues(
-    'Seated, loop round waist and ball of the foot, leg nearly long.',
+    'Seated, foot propped on the other leg, loop round waist and ball of the foot, knee nearly long.',
     'Push the foot down against the loop. Let it bring you up slowly.',
     'A pedal with thick oil in it.',
     'Down, and up a little slower.',
@@ -30,16 +30,17 @@ export const waistLoopUpDown: Exercise = exercise({
     ...seat,
     kit: [...seat.kit],
     band: { placement: 'ball', border: 'sole', purpose: 'resist' },
-    phases: upDown('soft', 'block'),
+    phases: upDown('soft', 'leg'),
     regions: { calf: 2, shin: 1 },
   }),
   doses: range(reps(10), reps(15), reps(20), 'usual practice'),
   ladder: noLoop(
     heights(
-      (propped) => ({ phases: upDown('soft', propped ? 'block' : 'air') }),
+      (propped) => ({ phases: upDown('soft', propped ? 'leg' : 'air') }),
       range(reps(10), reps(15), reps(20), 'usual practice'),
+      { calf: 1, shin: 1 },
     ),
-    bareUpDown('soft', 'block'),
+    bareUpDown('soft', 'leg'),
   ),
   levelWords: {
     'no-loop': {

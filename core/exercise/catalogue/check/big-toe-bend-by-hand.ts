@@ -31,7 +31,11 @@ export const bigToeByHand: Exercise = exercise({
       phase(
         'hand lifts the big toe',
         5,
-        foot(seatedFlat, { contacts: { bigToe: ['lift', 'hand'], innerBall: ['press', 'floor'] }, midfoot: 'lifted' }),
+        foot(seatedFlat, {
+          contacts: { bigToe: ['lift', 'hand'], innerBall: ['press', 'floor'] },
+          hands: ['big toe'],
+          midfoot: 'lifted',
+        }),
         {
           other: restsFlat,
           undo: 'hand lets it down',

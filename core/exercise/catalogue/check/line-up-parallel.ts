@@ -15,7 +15,7 @@ export const lineUp: Exercise = exercise({
   cues: cues(
     'Stand in front of the mirror, one foot’s width between your feet.',
     'Hide the heels behind the toes. The same at hip width, then at shoulder width.',
-    'Two boats moored side by side.',
+    'Two shoes left side by side outside a door.',
     'Look in the mirror, not down.',
   ),
   foundBy: ['parallel', 'alignment', 'stand', 'posture', 'mirror', 'line'],

@@ -12,7 +12,7 @@ export const readTheTripod: Exercise = exercise({
     { seen: 'toes hover or grip', from: 'above', say: 'Let the toes lie down long.' },
     {
       seen: 'inner ball comes off the floor',
-      from: 'front',
+      from: 'inner side',
       say: 'Put a coin under the inner ball and keep it there.',
     },
   ],

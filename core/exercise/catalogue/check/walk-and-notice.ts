@@ -9,7 +9,7 @@ export const walkAndNotice: Exercise = exercise({
   stage: 'integrated',
   directions: [],
   faults: [
-    { seen: 'students perform a good walk', from: 'front', say: 'Walk as if you were late for the ferry.' },
+    { seen: 'the steps turn careful and stiff', from: 'front', say: 'Walk as if you were late for the bus.' },
     { seen: 'eyes on the floor', from: 'front', say: 'Look at the far wall and feel from inside.' },
   ],
   cues: {

@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
 import { cues, exercise, fault, offTheFloor, performance, phase, range, say, timed } from '../author';
-import { chairBack, oneLeg } from '../shared/toe-control';
+import { chairBack, oneLeg } from '../shared/toes';
 
 export const watchTheToes: Exercise = exercise({
   id: 'watch-the-toes',
@@ -11,12 +11,12 @@ export const watchTheToes: Exercise = exercise({
   directions: [],
   faults: [
     fault('the big toe bobs', 'above', 'Only notice how often.'),
-    fault('the student tries to hold it down', 'above', 'Leave it; we want to see what it does.'),
+    fault('the toes claw to hold it down', 'above', 'Leave it; we want to see what it does.'),
   ],
   cues: cues(
     'Beside the chair, fingertips near it. Your neighbour looks at your toes.',
     'Stand on one leg and let the foot do what it does.',
-    'You are watching a float on the water.',
+    'You are watching a kettle; you do not stir it.',
     'Nothing to mend yet.',
   ),
   foundBy: ['look', 'toes', 'check', 'one leg', 'wobble'],

@@ -16,9 +16,9 @@ export const soleRestOnFloor: Exercise = exercise({
   cautions: [care('cramp', 'go-gently', 'Cramp in arch work is expected: ease, shake, go on when it has gone.')],
   cues: {
     setup: say('Seated, both feet flat.'),
-    action: say('Let both soles lie on the floor like warm sand.'),
+    action: say('Let both soles lie on the floor like warm dough.'),
     breath: say('Breathe as it comes.'),
-    picture: say('Two boats at low tide.'),
+    picture: say('Two coats laid over a chair.'),
     correction: say('Nothing to hold.'),
   },
   foundBy: ['rest', 'pause', 'cramp', 'ease'],

@@ -1,5 +1,5 @@
 import type { Exercise } from '../../exercise';
-import { care, exercise, hanging, holds, performance, phase, range, restsFlat, say } from '../author';
+import { care, exercise, foot, hanging, holds, performance, phase, range, restsFlat, say } from '../author';
 
 export const looseAnkleShake: Exercise = exercise({
   id: 'loose-ankle-shake',
@@ -17,14 +17,14 @@ export const looseAnkleShake: Exercise = exercise({
     setup: say('Seated, both hands round one shin, foot hanging.'),
     action: say('Shake the shin and let the foot flop.'),
     breath: say('Sigh out.'),
-    picture: say('A flag at low wind.'),
+    picture: say('A scarf in a light wind.'),
     correction: say('Heavier toes.'),
   },
   foundBy: ['shake', 'loose', 'relax', 'ease', 'cramp'],
   performance: performance({
     position: 'floor-seated',
     sidePattern: 'each',
-    phases: [phase('shake', 15, hanging, { other: restsFlat, picture: 'ankle-side' })],
+    phases: [phase('shake', 15, foot(hanging, { hands: ['shin'] }), { other: restsFlat, picture: 'ankle-side' })],
   }),
   doses: range(holds(1, 10, 0), holds(1, 15, 0), holds(1, 30, 0)),
 });

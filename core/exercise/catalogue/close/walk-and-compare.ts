@@ -9,14 +9,14 @@ export const walkAndCompare: Exercise = exercise({
   stage: 'integrated',
   directions: [],
   faults: [
-    { seen: 'students look for a good result', from: 'front', say: 'Same is an answer. Worse is an answer.' },
+    { seen: 'eyes go down to the feet', from: 'front', say: 'Eyes up. Same is an answer. Worse is an answer.' },
     { seen: 'a different speed from the first walk', from: 'front', say: 'The pace you came in with.' },
   ],
   cues: {
     setup: say('Stand up slowly. The same lane as before.'),
     action: say('Walk as you did at the start. Same, better or worse?'),
     breath: null,
-    picture: say('Lay this walk beside the first one, like two prints in sand.'),
+    picture: say('Lay this walk beside the first one, like two photographs.'),
     correction: say('No trying. Just walk.'),
   },
   foundBy: ['walk', 'after', 'compare', 'again', 're-check', 'end'],

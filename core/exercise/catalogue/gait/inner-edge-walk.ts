@@ -1,5 +1,5 @@
 import type { Exercise } from '../../exercise';
-import { edgeWalk } from '../shared/edge';
 import { withLevels } from '../author';
+import { edgeWalk } from '../shared/edge';
 
 export const innerEdgeWalk: Exercise = withLevels(edgeWalk('inner'), { preparedBy: ['edge-to-edge'] });

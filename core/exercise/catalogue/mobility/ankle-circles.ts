@@ -1,10 +1,12 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   care,
   checked,
   exercise,
   foot,
   hanging,
+  kit,
   ladder,
   performance,
   phase,
@@ -14,7 +16,31 @@ import {
   rung,
   saw,
   say,
+  stands,
 } from '../author';
+
+/** Once round, from the inner side down and up again; a hand leads the foot, or only keeps the shin still. */
+const round = (hands?: FootState['hands'], led = false) => {
+  const at = (ankle: FootState['ankle']) =>
+    foot(hanging, {
+      ankle,
+      toes: 'long',
+      hands,
+      contacts: led ? { innerBall: ['rest', 'hand'], outerBall: ['rest', 'hand'] } : {},
+    });
+  return [
+    phase('turn in', 1, at('turned-in'), { other: restsFlat, picture: 'ankle-front' }),
+    phase('down', 1, at('down'), { other: restsFlat, picture: 'ankle-side' }),
+    phase('turn out', 1, at('turned-out'), { other: restsFlat, picture: 'ankle-front' }),
+    phase('up', 1, at('up'), { other: restsFlat, picture: 'ankle-side' }),
+  ];
+};
+const circles = (n: number) => reps(n, { per: { directions: 2 } });
+const flatLying = foot(restsFlat, { knee: 'bent' });
+const roll = kit('cushion', 'person', {
+  mat: 'a rolled mat under the calf',
+  chair: 'on a chair, ankle over the other knee',
+});
 
 export const ankleCircles: Exercise = exercise({
   id: 'ankle-circles',
@@ -30,7 +56,7 @@ export const ankleCircles: Exercise = exercise({
   ],
   cautions: [care('recent-injury', 'ask-clinician', 'After a sprain, small circles only, and ask first.')],
   cues: {
-    setup: say('Sit, one leg long, hand on the shin.'),
+    setup: say('Sit, one calf on a rolled cushion, heel free, a hand on that shin.'),
     action: say('Draw a big slow circle with the big toe. Then the same the other way.'),
     breath: null,
     picture: say('Polish the inside of a round bowl, and miss no part of it.'),
@@ -40,73 +66,73 @@ export const ankleCircles: Exercise = exercise({
   performance: performance({
     position: 'floor-seated',
     sidePattern: 'each',
-    phases: [
-      phase('turn in', 1, foot(hanging, { ankle: 'turned-in', toes: 'long' }), {
-        other: restsFlat,
-        picture: 'ankle-front',
-      }),
-      phase('down', 1, foot(hanging, { ankle: 'down', toes: 'long' }), { other: restsFlat, picture: 'ankle-side' }),
-      phase('turn out', 1, foot(hanging, { ankle: 'turned-out', toes: 'long' }), {
-        other: restsFlat,
-        picture: 'ankle-front',
-      }),
-      phase('up', 1, foot(hanging, { ankle: 'up', toes: 'long' }), {
-        other: restsFlat,
-        picture: 'ankle-side',
-      }),
-    ],
+    kit: [roll],
+    phases: round(['shin']),
     regions: { shin: 1, 'inner-ankle': 1, 'outer-ankle': 1 },
   }),
-  doses: range(
-    reps(3, { per: { directions: 2 } }),
-    reps(5, { per: { directions: 2 } }),
-    reps(10, { per: { directions: 2 } }),
-  ),
+  doses: range(circles(3), circles(5), circles(10)),
   ladder: ladder(
     'small',
     rung(
       'by-hand',
       'the hand leads the foot round',
       { 'hand-help': 'hand leads', amount: 'small' },
-      range(
-        reps(2, { per: { directions: 2 } }),
-        reps(3, { per: { directions: 2 } }),
-        reps(6, { per: { directions: 2 } }),
-      ),
+      range(circles(2), circles(3), circles(6)),
       saw('The foot lets itself be led, both ways, both feet.'),
+      { change: { kit: [], phases: round(['ball of the foot', 'shin'], true), regions: { 'big-toe-joint': 1 } } },
     ),
     rung(
       'small',
       'small circles, hand on the shin',
       { 'hand-help': 'hand on the shin', amount: 'small' },
-      range(
-        reps(3, { per: { directions: 2 } }),
-        reps(5, { per: { directions: 2 } }),
-        reps(10, { per: { directions: 2 } }),
-      ),
+      range(circles(3), circles(5), circles(10)),
       saw('The shin stays still both ways, both feet.'),
     ),
     rung(
       'full',
       'the largest circle, hand on the shin',
       { 'hand-help': 'hand on the shin', amount: 'full' },
-      range(
-        reps(3, { per: { directions: 2 } }),
-        reps(5, { per: { directions: 2 } }),
-        reps(10, { per: { directions: 2 } }),
-      ),
-      checked('circle-sticks', 'No corner is skipped, or the place is noted, both feet.'),
+      range(circles(3), circles(5), circles(10)),
+      checked('circle-sticks', 'Round both ways, and no corner is skipped, both feet.'),
     ),
     rung(
       'free',
       'the largest circle, hands off',
       { 'hand-help': 'none', amount: 'full' },
-      range(
-        reps(3, { per: { directions: 2 } }),
-        reps(5, { per: { directions: 2 } }),
-        reps(10, { per: { directions: 2 } }),
-      ),
+      range(circles(3), circles(5), circles(10)),
+      saw('The shin stays still with the hands off, both ways, both feet.'),
+      { change: { phases: round() } },
+    ),
+    rung(
+      'lying',
+      'lying, one leg up, hands off',
+      { 'hand-help': 'none', amount: 'full', base: 'lying' },
+      range(circles(3), circles(5), circles(10)),
+      saw('Round both ways and the leg stays up, both feet.'),
+      {
+        change: {
+          position: 'lying',
+          kit: [kit('mat', 'person', { cushion: 'a folded blanket' })],
+          floor: 'padded',
+          phases: round().map((p) => ({ ...p, other: flatLying })),
+        },
+      },
+    ),
+    rung(
+      'standing',
+      'standing, one foot off the floor, a hand on the chair',
+      { 'hand-help': 'none', amount: 'full', base: 'one foot' },
+      range(circles(3), circles(5), circles(10)),
       null,
+      {
+        change: {
+          position: 'standing',
+          facing: 'support',
+          kit: [kit('chair', 'person', { wall: 'a hand on the wall' })],
+          phases: round().map((p) => ({ ...p, other: stands })),
+          balance: { working: 0, standing: 2 },
+        },
+      },
     ),
   ),
   levelWords: {
@@ -114,7 +140,12 @@ export const ankleCircles: Exercise = exercise({
       setup: 'Sit, one ankle over the other knee, a hand round the foot.',
       action: 'The hand leads the foot round, slowly. Then the other way.',
     },
-    small: { action: 'Draw a small slow circle with the big toe. Then the same the other way.' },
-    free: { setup: 'Sit, one leg long, hands off.' },
+    small: {
+      setup: 'Sit, one calf on a rolled cushion, heel free, a hand on that shin.',
+      action: 'Draw a small slow circle with the big toe. Then the same the other way.',
+    },
+    free: { setup: 'Sit, one calf on a rolled cushion, heel free, hands off.' },
+    lying: { setup: 'Lie on your back, one foot flat, the other leg up, hands off.' },
+    standing: { setup: 'Beside the chair, a hand on it, one foot just off the floor.' },
   },
 });

@@ -103,14 +103,23 @@ export const barreBrush: Exercise = exercise({
       'side to the barre, one hand',
       { support: 'one hand', speed: 'slow' },
       range(reps(4), reps(8), reps(16)),
-      saw('Standing foot keeps three points through eight, both feet.', 2),
+      saw('The standing foot keeps three points all the way, both feet.', 2),
     ),
-    rung('off-barre', 'in the centre', { support: 'none', speed: 'slow' }, range(reps(4), reps(8), reps(16)), null, {
-      change: { kit: [], facing: 'centre', balance: { working: 0, standing: 3 } },
-    }),
+    rung(
+      'off-barre',
+      'beside the barre, hands free',
+      { support: 'none', speed: 'slow' },
+      range(reps(4), reps(8), reps(16)),
+      null,
+      {
+        change: { facing: 'centre', balance: { working: 0, standing: 3 } },
+      },
+    ),
   ),
   levelWords: {
     facing: { setup: 'Face the barre, standing leg long, legs turned out only as far as the hips give.' },
-    'off-barre': { setup: 'Standing leg long, legs turned out only as far as the hips give, hands free.' },
+    'off-barre': {
+      setup: 'A step from the barre, hands free, standing leg long, legs turned out only as far as the hips give.',
+    },
   },
 });

@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { calfStretch } from '../shared/mobility';
 import { withLevels } from '../author';
+import { calfStretch } from '../shared/mobility';
 
 export const calfStretchBent: Exercise = withLevels(calfStretch('bent'), {
   preparedBy: ['calf-stretch-straight-knee'],

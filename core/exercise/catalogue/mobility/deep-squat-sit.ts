@@ -18,6 +18,8 @@ import {
 } from '../author';
 import { kneesOverToes } from '../shared/ankle-stretch';
 
+const chairInFront = kit('chair', 'person', { wall: 'a door frame or wall bar' });
+
 export const deepSquatSit: Exercise = exercise({
   id: 'deep-squat-sit',
   name: say('Rest in a deep squat', 'Sustained full squat'),
@@ -55,7 +57,7 @@ export const deepSquatSit: Exercise = exercise({
       'seat on a block',
       { support: 'block', surface: 'flat' },
       range(holds(1, 15, 10), holds(2, 30, 10), holds(2, 60, 15)),
-      saw('Knees over toes for half a minute, both feet.'),
+      saw('Knees stay over the toes to the end, both feet.'),
       {
         change: {
           kit: [kit('block', 'person', { cushion: 'two firm cushions' })],
@@ -68,8 +70,8 @@ export const deepSquatSit: Exercise = exercise({
       'hands on a support in front',
       { support: 'hands', surface: 'flat' },
       range(holds(1, 10, 10), holds(2, 20, 10), holds(2, 60, 15)),
-      cleanHold(30, '30 s with heels down, both feet.'),
-      { change: { kit: [kit('chair', 'person', { wall: 'a door frame or wall bar' })], facing: 'support' } },
+      cleanHold(20, '20 s with heels down, both feet.'),
+      { change: { kit: [chairInFront], facing: 'support' } },
     ),
     rung(
       'free',
@@ -77,6 +79,7 @@ export const deepSquatSit: Exercise = exercise({
       { support: 'none', surface: 'flat' },
       range(holds(1, 10, 10), holds(2, 20, 10), holds(2, 60, 15)),
       null,
+      { change: { kit: [chairInFront], balance: { working: 2, standing: 0 } } },
     ),
   ),
   levelWords: {
@@ -84,6 +87,9 @@ export const deepSquatSit: Exercise = exercise({
       setup: 'Feet a little wider than the hips, legs slightly turned out, the block behind you.',
       action: 'Sit down on the block, elbows inside the knees, and stay.',
     },
-    held: { setup: 'Hold on in front, feet a little wider than the hips, legs slightly turned out.' },
+    free: {
+      setup: 'Chair in front in reach, feet a little wider than the hips, legs slightly turned out.',
+    },
+    held: { setup: 'Hold the chair in front, feet a little wider than the hips, legs slightly turned out.' },
   },
 });

@@ -5,6 +5,7 @@ import {
   exercise,
   fault,
   foot,
+  kit,
   ladder,
   performance,
   phase,
@@ -17,6 +18,8 @@ import {
 } from '../author';
 import { both, chairBack } from '../shared/edge';
 
+const seat = kit('chair', 'person', { mat: 'on the floor, knees bent, feet flat' });
+
 export const edgeToEdge: Exercise = exercise({
   id: 'edge-to-edge',
   name: say('From outer edges to inner edges', 'Bilateral inversion and eversion in stance'),
@@ -25,13 +28,13 @@ export const edgeToEdge: Exercise = exercise({
   stage: 'active',
   directions: ['turn-in', 'turn-out'],
   faults: [
-    fault('the feet drop into an edge', 'front', 'Smaller; carry them there.'),
+    fault('the feet drop into an edge', 'behind', 'Smaller; carry them there.'),
     fault('knees swing instead', 'front', 'Kneecaps look forward.'),
   ],
   cues: cues(
     'Feet hip width, fingertips on the chair if you like.',
     ['Weight to the outer edges, through the middle, to the inner edges.', 'Invert, through neutral, evert.'],
-    'A boat rolls and rights itself.',
+    'A table tips on two legs, and is set down again.',
     'Biggest range you command, not the biggest there is.',
   ),
   foundBy: ['edges', 'sideways', 'roll', 'ankle', 'inner edge', 'outer edge'],
@@ -58,6 +61,8 @@ export const edgeToEdge: Exercise = exercise({
       {
         change: {
           position: 'chair-seated',
+          facing: 'any',
+          kit: [seat],
           balance: { working: 0, standing: 0 },
           regions: { 'inner-ankle': 1, 'outer-ankle': 1 },
           phases: [
@@ -90,7 +95,7 @@ export const edgeToEdge: Exercise = exercise({
       'standing, fingertips',
       { base: 'hip width', support: 'chair' },
       range(reps(10), reps(15), reps(30), 'usual practice'),
-      cleanReps(15, '15 each way without a drop, both feet, on two days.'),
+      cleanReps(15, '15 each way without a drop, both feet.'),
     ),
     rung(
       'free',
@@ -98,7 +103,7 @@ export const edgeToEdge: Exercise = exercise({
       { base: 'hip width', support: 'none' },
       range(reps(8), reps(12), reps(30)),
       null,
-      { change: { kit: [], facing: 'centre', balance: { working: 2, standing: 0 } } },
+      { change: { facing: 'centre', balance: { working: 2, standing: 0 } } },
     ),
   ),
   levelWords: {
@@ -106,6 +111,6 @@ export const edgeToEdge: Exercise = exercise({
       setup: 'Sit, both feet flat.',
       action: 'Tilt both soles to their outer edges, through the middle, to the inner edges.',
     },
-    free: { setup: 'Feet hip width, hands free.' },
+    free: { setup: 'Behind the chair, feet hip width, hands free and near it.' },
   },
 });

@@ -10,8 +10,8 @@ export const forefootShear: Exercise = exercise({
   stage: 'passive',
   directions: [],
   faults: [
-    fault('the foot holds itself stiff', 'front', 'Let it go; the hands do this.'),
-    fault('squeezing from the sides', 'front', 'Up and down, not together.'),
+    fault('the toes stand stiff', 'above', 'Let the foot go; the hands do this.'),
+    fault('squeezing from the sides', 'above', 'Up and down, not together.'),
   ],
   cautions: [
     care('numb-or-diabetic-feet', 'ask-clinician', 'Ask a clinician first; look at the skin before and after.'),

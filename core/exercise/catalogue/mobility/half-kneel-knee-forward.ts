@@ -1,5 +1,21 @@
 import type { Exercise } from '../../exercise';
-import { care, cues, exercise, fault, foot, kit, performance, phase, range, reps, say, standing } from '../author';
+import {
+  care,
+  cleanReps,
+  cues,
+  exercise,
+  fault,
+  foot,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  say,
+  standing,
+} from '../author';
 import { kneesOverToes, mat } from '../shared/ankle-stretch';
 
 const kneelingOther = foot(standing, {
@@ -16,6 +32,8 @@ const kneelingOther = foot(standing, {
   weightLine: 'none',
 });
 
+const doses = range(reps(10), reps(15), reps(30), 'usual practice');
+
 export const halfKneelKneeToWall: Exercise = exercise({
   id: 'half-kneel-knee-forward',
   name: say('Half kneeling, knee to the stick', 'Half-kneeling dorsiflexion mobilisation'),
@@ -30,9 +48,10 @@ export const halfKneelKneeToWall: Exercise = exercise({
   cautions: [
     care('sore-knees', 'change-support', 'Thick pad under the kneeling knee, or do it standing at the wall.'),
     care('recent-injury', 'ask-clinician', 'After a sprain ask first.'),
+    care('sore-achilles', 'go-gently', 'A small, slow range; stop if the tendon aches.'),
   ],
   cues: cues(
-    'Half kneel, stick upright a hand’s width in front of the big toe.',
+    'Half kneel, stick upright a hand’s width in front of the second toe.',
     'Knee forward to the stick, heel heavy. Come back.',
     'A drawer slides out on level runners.',
     'Heel first, then distance.',
@@ -50,5 +69,37 @@ export const halfKneelKneeToWall: Exercise = exercise({
     ],
     regions: { 'deep-calf': 1 },
   }),
-  doses: range(reps(10), reps(15), reps(30), 'usual practice'),
+  doses,
+  ladder: ladder(
+    'near',
+    rung(
+      'near',
+      'stick a hand’s width away',
+      { lever: 'a hand’s width', resistance: 'none' },
+      doses,
+      cleanReps(15, '15 with the heel down, both feet.'),
+    ),
+    rung(
+      'far',
+      'stick as far away as the heel allows',
+      { lever: 'own greatest distance', resistance: 'none' },
+      range(reps(10), reps(15), reps(30)),
+      cleanReps(15, '15 with the heel down, knee over the second toe, both feet.'),
+    ),
+    rung(
+      'hands-press',
+      'far, both hands lean on the front knee',
+      { lever: 'own greatest distance', resistance: 'weight of the arms' },
+      range(reps(8), reps(12), reps(20)),
+      null,
+      { change: { regions: { 'deep-calf': 2 } } },
+    ),
+  ),
+  levelWords: {
+    far: { setup: 'Half kneel, stick upright in front of the second toe, as far away as the heel allows.' },
+    'hands-press': {
+      setup: 'Half kneel, stick upright in front of the second toe, both hands on the front knee.',
+      action: 'Lean on the knee, take it forward to the stick, heel heavy. Come back.',
+    },
+  },
 });

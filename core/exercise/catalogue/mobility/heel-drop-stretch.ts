@@ -1,7 +1,7 @@
 import type { Exercise } from '../../exercise';
 import {
   care,
-  checked,
+  cleanHold,
   cues,
   exercise,
   fault,
@@ -23,10 +23,10 @@ import { stretched, wall } from '../shared/ankle-stretch';
 const overStep = foot(standing, {
   contacts: {
     heel: ['hang', 'air'],
-    innerBall: ['press', 'block'],
-    outerBall: ['press', 'block'],
-    bigToe: ['rest', 'block'],
-    smallToes: ['rest', 'block'],
+    innerBall: ['press', 'step'],
+    outerBall: ['press', 'step'],
+    bigToe: ['rest', 'step'],
+    smallToes: ['rest', 'step'],
   },
   ankle: 'up',
   knee: 'locked',
@@ -54,7 +54,7 @@ export const heelDropStretch: Exercise = exercise({
   cues: cues(
     'One foot flat on the step, the ball of the other on its edge, both hands on a support.',
     'Let that heel sink. Wait. Come up with the help of the other foot.',
-    'An anchor that finds the bottom.',
+    'A bucket sinks in a well, and finds the bottom.',
     'Straight down, not sideways.',
     'Breathe slowly.',
   ),
@@ -63,18 +63,18 @@ export const heelDropStretch: Exercise = exercise({
     facing: 'support',
     sidePattern: 'each',
     kit: [kit('step', 'person', { block: 'a firm block that cannot slip' }), wall],
-    footwear: 'any',
+    footwear: 'bare',
     setup: 'props',
     phases: [
       phase('sink and wait', 20, overStep, {
         other: foot(standing, {
           role: 'stands',
           contacts: {
-            heel: ['rest', 'block'],
-            innerBall: ['press', 'block'],
-            outerBall: ['press', 'block'],
-            bigToe: ['rest', 'block'],
-            smallToes: ['rest', 'block'],
+            heel: ['rest', 'step'],
+            innerBall: ['press', 'step'],
+            outerBall: ['press', 'step'],
+            bigToe: ['rest', 'step'],
+            smallToes: ['rest', 'step'],
           },
         }),
         body: 'sinks',
@@ -91,7 +91,7 @@ export const heelDropStretch: Exercise = exercise({
       'at the wall, heel on the floor',
       { lever: 'heel at floor level', surface: 'floor' },
       range(holds(1, 15, 5), holds(2, 20, 5), holds(2, 30, 5)),
-      saw('A stretch in the calf and none in the tendon, both feet.'),
+      saw('The heel stays down, and the student points to the calf, not to the tendon, both feet.'),
       {
         change: {
           kit: [wall],
@@ -106,7 +106,7 @@ export const heelDropStretch: Exercise = exercise({
       'on a thin block',
       { lever: 'heel a finger below', surface: 'floor' },
       range(holds(1, 15, 5), holds(2, 20, 5), holds(2, 30, 5)),
-      checked('heel-drop-resists', 'The heel sinks straight, resisting to neither side, both feet.'),
+      cleanHold(20, '20 s, heel straight down, no ache in the tendon, both feet.'),
       { change: { kit: [kit('block', 'person', { step: 'the lowest step' }), wall] } },
     ),
     rung(

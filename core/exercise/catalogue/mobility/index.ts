@@ -25,6 +25,7 @@ import { strapHeldLean } from './strap-held-lean';
 import { toeTurns } from './toe-turns';
 import { toeWave } from './toe-wave';
 import { toeWaveBack } from './toe-wave-back';
+import { toesUpByHand } from './toes-up-by-hand';
 import { toesCurledByHand } from './toes-curled-by-hand';
 import { toesDrawnApart } from './toes-drawn-apart';
 import { toesTuckedSit } from './seated-toes-tucked';
@@ -63,4 +64,5 @@ export const mobilityExercises: readonly Exercise[] = [
   freeFourPartPoint,
   edgeToEdge,
   barreBrush,
+  toesUpByHand,
 ];

@@ -29,10 +29,10 @@ export const kneeToWall: Exercise = exercise({
   directions: ['ankle-up'],
   faults: [
     { seen: 'heel lifts', from: 'outer side', say: 'Come closer; the heel stays.' },
-    { seen: 'knee falls to the inside', from: 'front', say: 'Knee over the second toe.' },
+    { seen: 'knee falls to the inside', from: 'behind', say: 'Knee over the second toe.' },
   ],
   cautions: [
-    care('sore-achilles', 'go-gently', 'A small, slow range; stop if the tendon speaks.'),
+    care('sore-achilles', 'go-gently', 'A small, slow range; stop if the tendon aches.'),
     care('recent-injury', 'ask-clinician', 'After a sprain ask first.'),
   ],
   cues: {
@@ -87,7 +87,7 @@ export const kneeToWall: Exercise = exercise({
       'toes a hand’s width from the wall',
       { base: 'split', lever: 'a hand’s width' },
       range(reps(10), reps(15), reps(30), 'usual practice'),
-      cleanReps(15, '15 with the heel down, both feet, on two days.'),
+      cleanReps(15, '15 with the heel down, both feet.'),
       { why: 'Standing up and choosing the distance belong together.' },
     ),
     rung(
@@ -95,7 +95,7 @@ export const kneeToWall: Exercise = exercise({
       'toes as far away as the heel allows',
       { base: 'split', lever: 'own greatest distance' },
       range(reps(10), reps(15), reps(30)),
-      checked('knee-to-wall', 'The distance is noted, heel down, both feet.'),
+      checked('knee-to-wall', 'Heel down on both feet, and the two distances within a thumb’s width of each other.'),
     ),
   ),
   levelWords: {

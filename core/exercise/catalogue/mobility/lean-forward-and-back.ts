@@ -1,5 +1,8 @@
 import type { Exercise } from '../../exercise';
 import { care, cues, exercise, fault, foot, kit, performance, phase, range, reps, say, standing } from '../author';
+import { heldLadder, heldWords } from '../shared/held';
+
+const doses = range(reps(4), reps(8), reps(12));
 
 export const leanForwardAndBack: Exercise = exercise({
   id: 'lean-forward-and-back',
@@ -18,13 +21,16 @@ export const leanForwardAndBack: Exercise = exercise({
   cues: cues(
     'Stand near a support, feet under your hips.',
     'Drift forward to the balls, back through the middle, a little to the heels.',
-    'A buoy in a slow swell.',
+    'A tall poplar in a slow wind.',
     'Slower in the middle.',
   ),
   foundBy: ['weight', 'shift', 'lean', 'sway', 'balance', 'awareness'],
   performance: performance({
     facing: 'support',
-    kit: [kit('chair', 'person', { wall: 'a wall gives more hold' })],
+    kit: [
+      kit('chair', 'person', { barre: 'a barre gives more hold' }),
+      kit('wall', 'room', { chair: 'a second chair behind' }),
+    ],
     footwear: 'any',
     phases: [
       phase(
@@ -49,5 +55,7 @@ export const leanForwardAndBack: Exercise = exercise({
     regions: { calf: 1, shin: 1, 'toe-flexors': 1 },
     balance: { working: 1, standing: 0 },
   }),
-  doses: range(reps(4), reps(8), reps(12)),
+  doses,
+  ladder: heldLadder({ doses, working: [1, 1, 2], clean: 8, seen: 'in one line from ear to ankle' }),
+  levelWords: heldWords('Behind the chair, a wall behind you', 'feet under your hips'),
 });

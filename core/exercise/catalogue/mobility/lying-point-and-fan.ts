@@ -1,7 +1,22 @@
 import type { Exercise } from '../../exercise';
-import { care, cues, exercise, fault, foot, hanging, kit, performance, phase, range, reps, say } from '../author';
+import {
+  care,
+  cues,
+  exercise,
+  fault,
+  foot,
+  hanging,
+  kit,
+  performance,
+  phase,
+  range,
+  reps,
+  restsFlat,
+  say,
+} from '../author';
 
 const lying = foot(hanging, { knee: 'soft' });
+const flat = foot(restsFlat, { knee: 'bent' });
 
 export const lyingPointAndFan: Exercise = exercise({
   id: 'lying-point-and-fan',
@@ -19,9 +34,9 @@ export const lyingPointAndFan: Exercise = exercise({
     care('cramp', 'go-gently', 'Cramp: foot up, shake, go on smaller.'),
   ],
   cues: cues(
-    'Lie on your back, one leg up, hands behind the thigh.',
+    'Lie on your back, one foot flat on the mat, the other leg up, hands behind its thigh.',
     'Point long. Draw the foot up and fan the toes.',
-    'A sea anemone that closes and opens.',
+    'An umbrella closes long, and opens.',
     'Shin still.',
   ),
   foundBy: ['lying', 'point', 'flex', 'fan', 'legs up', 'circulation'],
@@ -32,12 +47,12 @@ export const lyingPointAndFan: Exercise = exercise({
     floor: 'padded',
     phases: [
       phase('point long', 2, foot(lying, { ankle: 'down', toes: 'long' }), {
-        other: foot(lying, { role: 'rests' }),
+        other: flat,
         picture: 'ankle-side',
         undo: 'draw up and fan',
       }),
       phase('draw up and fan', 2, foot(lying, { ankle: 'up', toes: 'spread' }), {
-        other: foot(lying, { role: 'rests' }),
+        other: flat,
         picture: 'ankle-side',
         undo: 'point long',
       }),

@@ -28,7 +28,7 @@ const pointed = foot(standing, {
     smallToes: ['rest', 'floor'],
   },
   ankle: 'down',
-  toes: 'long',
+  toes: 'on-tops',
   knee: 'bent',
   weightLine: 'none',
 });
@@ -37,22 +37,26 @@ export const pointedHeelSit: Exercise = exercise({
   id: 'pointed-heel-sit',
   name: say('Sit on the heels, feet pointed', 'Kneeling plantarflexion stretch and lift'),
   family: 'mobility',
-  purpose: 'Lengthens the front of the ankle; later the knees lift and the point carries weight.',
+  purpose: 'Stretches the front of the ankle; later the knees lift and the point carries weight.',
   stage: 'passive',
   directions: ['ankle-down'],
   faults: [
     fault('heels part', 'behind', 'Heels kiss.'),
-    fault('feet curve in behind you', 'behind', 'Feet straight back from the shins.'),
+    fault('the feet curve towards each other', 'behind', 'Feet straight back from the shins.'),
   ],
   cautions: [
     care('sore-knees', 'leave-out', 'No kneeling on sore knees; do the seated stretch instead.'),
     care('sore-big-toe-joint', 'leave-out', 'Leave it out while the big-toe joint is sore or stiff.'),
-    care('very-mobile-joints', 'go-gently', 'Do not go to the end; a cushion under the ankles.'),
+    care(
+      'very-mobile-joints',
+      'hold-at-rung',
+      'No lifting of the knees; a cushion under the ankles, and not to the end.',
+    ),
   ],
   cues: cues(
     'Kneel, tops of the feet on the mat, a cushion between seat and heels if you like.',
     'Sit back, heels together, and let the front of the ankles open.',
-    'A swan’s feet behind it in the water.',
+    'Two long brushes laid side by side.',
     'Heels together first.',
     'Breathe slowly.',
   ),
@@ -73,7 +77,7 @@ export const pointedHeelSit: Exercise = exercise({
       'a cushion between seat and heels',
       { support: 'cushion', lever: 'seat on cushion' },
       range(holds(1, 10, 5), holds(1, 20, 5), holds(2, 30, 10)),
-      saw('30 s with the heels together, no pain, both feet.'),
+      saw('The heels stay together to the end, both feet.'),
       { change: { kit: [mat, cushion] } },
     ),
     rung(
@@ -81,7 +85,7 @@ export const pointedHeelSit: Exercise = exercise({
       'seat on the heels',
       { support: 'none', lever: 'seat on heels' },
       range(holds(1, 10, 5), holds(1, 20, 5), holds(2, 30, 10), 'usual practice'),
-      cleanHold(30, '30 s with the heels together, both feet, on two days.'),
+      cleanHold(20, '20 s with the heels together, both feet.'),
       { why: 'The cushion is the lever here: taking it away moves both at once.' },
     ),
     rung(
@@ -89,17 +93,20 @@ export const pointedHeelSit: Exercise = exercise({
       'hands behind, knees lift off the mat',
       { support: 'hands behind', lever: 'knees lifted' },
       range(
-        [reps(6, { tempo: [2] }), holds(1, 10, 0)],
-        [reps(10, { tempo: [2] }), holds(1, 15, 0)],
-        [reps(15, { tempo: [2] }), holds(1, 30, 0)],
+        [reps(6, { tempo: [2, 3] }), holds(1, 10, 0)],
+        [reps(10, { tempo: [2, 3] }), holds(1, 15, 0)],
+        [reps(15, { tempo: [2, 3] }), holds(1, 30, 0)],
         'usual practice',
       ),
       null,
       {
         why: 'Lifting the knees needs the hands behind; it goes back to support on purpose.',
         change: {
-          phases: [phase('knees up', 2, pointed, { picture: 'ankle-side', body: 'rises', effort: true })],
-          regions: { shin: 2, 'toe-extensors': 2, 'hip-and-trunk': 1 },
+          phases: [
+            phase('knees up', 2, pointed, { picture: 'ankle-side', body: 'rises', effort: true, undo: 'lower them' }),
+            phase('lower them', 3, pointed, { picture: 'ankle-side', body: 'sinks', effort: false, undo: 'knees up' }),
+          ],
+          regions: { calf: 2, shin: 2, 'toe-extensors': 2, 'hip-and-trunk': 1 },
         },
       },
     ),

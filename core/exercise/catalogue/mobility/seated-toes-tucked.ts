@@ -10,12 +10,12 @@ export const toesTuckedSit: Exercise = exercise({
   directions: ['toes-lift'],
   faults: [
     { seen: 'heel leans to one side', from: 'behind', say: 'Heel above the second toe.' },
-    { seen: 'toes folded unevenly', from: 'front', say: 'All five toes stand on their pads.' },
+    { seen: 'the little toe slips out', from: 'above', say: 'All five toes stand on their pads.' },
   ],
   cautions: [care('sore-big-toe-joint', 'leave-out', 'Leave it out when the big-toe joint is sore.')],
   cues: {
     setup: say('Sit forward. One foot under the chair, toes tucked, heel up.'),
-    action: say('Let the heel move back over the toes until the sole feels long.'),
+    action: say('Bring the heel up and forward over the toes until the sole feels long. Stay.'),
     breath: say('Out, and a little further.'),
     picture: say('A door that opens on its hinge, a crack at a time.'),
     correction: say('Less weight, straighter heel.'),

@@ -6,18 +6,18 @@ export const sideOfAnkleStretch: Exercise = exercise({
   id: 'side-of-ankle-stretch',
   name: say('Side of the ankle, foot behind', 'Lateral and medial ankle stretch'),
   family: 'mobility',
-  purpose: 'From the top-of-foot stretch the heel drifts a little in, a little out, and the side line opens.',
+  purpose: 'From the top-of-foot stretch the heel drifts a little to each side and stretches the side line.',
   stage: 'passive',
   directions: ['turn-in', 'turn-out'],
   faults: [
-    fault('the knee swings instead of the heel', 'front', 'Knee forward; only the heel drifts.'),
-    fault('it is forced on a hard floor', 'above', 'Pad first, then less.'),
+    fault('the knee swings instead of the heel', 'behind', 'Knee forward; only the heel drifts.'),
+    fault('the toes lie on the bare floor', 'above', 'Pad first, then less weight.'),
   ],
   cautions: [care('recent-injury', 'leave-out', 'Not on an ankle that was sprained lately; ask a clinician.')],
   cues: cues(
     'Stand with one foot behind, tops of the toes on the pad, hand on the chair.',
     'Let the heel drift out, wait; let it drift in, wait.',
-    'A boat on its anchor line, first this side, then that.',
+    'A gate that swings a hand’s width each way.',
     'Gentler; the line, not the joint.',
   ),
   foundBy: ['side of ankle', 'stretch', 'outer ankle', 'sprain', 'drift'],
@@ -30,10 +30,12 @@ export const sideOfAnkleStretch: Exercise = exercise({
     phases: [
       phase('heel drifts out', 8, foot(topOfFoot, { ankle: 'turned-in', edge: 'outer', knee: 'soft' }), {
         other: stands,
+        picture: 'ankle-front',
         undo: 'heel drifts in',
       }),
       phase('heel drifts in', 8, foot(topOfFoot, { ankle: 'turned-out', edge: 'inner', knee: 'soft' }), {
         other: stands,
+        picture: 'ankle-front',
         undo: 'heel drifts out',
       }),
     ],

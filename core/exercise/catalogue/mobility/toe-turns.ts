@@ -1,7 +1,11 @@
 import type { Exercise } from '../../exercise';
 import { care, exercise, foot, hanging, kit, performance, phase, range, reps, restsFlat, say } from '../author';
 
-const handTurns = foot(hanging, { contacts: { bigToe: ['rest', 'hand'], smallToes: ['rest', 'hand'] }, toes: 'long' });
+const handTurns = foot(hanging, {
+  contacts: { bigToe: ['rest', 'hand'], smallToes: ['rest', 'hand'] },
+  hands: ['big toe'],
+  toes: 'long',
+});
 
 export const toeTurns: Exercise = exercise({
   id: 'toe-turns',
@@ -14,7 +18,7 @@ export const toeTurns: Exercise = exercise({
     { seen: 'the toe is twisted at the nail', from: 'above', say: 'Hold at the knuckle, close to the foot.' },
     { seen: 'only one way round', from: 'above', say: 'And the other way, the same number.' },
   ],
-  cautions: [care('sore-big-toe-joint', 'leave-out', 'Pass over a toe whose joint is sore.')],
+  cautions: [care('sore-big-toe-joint', 'go-gently', 'Pass over a toe whose joint is sore.')],
   cues: {
     setup: say('One ankle over the other knee. Hold one toe near its root.'),
     action: say('Draw it long, turn it slowly once this way, once that way. Next toe.'),

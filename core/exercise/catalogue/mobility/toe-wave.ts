@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { exercise, foot, hanging, kit, performance, phase, range, reps, say } from '../author';
 import type { FootState } from '../../foot-state';
+import { cleanReps, exercise, foot, hanging, kit, ladder, performance, phase, range, reps, rung, say } from '../author';
 
 const wave = foot(hanging, { contacts: { heel: ['rest', 'floor'] }, toes: 'long', knee: 'soft' });
 
@@ -9,11 +9,21 @@ const waits: FootState = foot(wave, { role: 'rests', toes: 'relaxed' });
 
 const toesUp = { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] } as const;
 
+const parts = (seconds: number) => {
+  const seen = { other: waits, picture: 'ankle-side' } as const;
+  return [
+    phase('toes down', seconds, foot(wave, { toes: 'curled', ankle: 'up' }), { ...seen, undo: 'toes up' }),
+    phase('foot down', seconds, foot(wave, { toes: 'curled', ankle: 'down' }), { ...seen, undo: 'foot up' }),
+    phase('toes up', seconds, foot(wave, { contacts: toesUp, ankle: 'down' }), { ...seen, undo: 'toes down' }),
+    phase('foot up', seconds, foot(wave, { contacts: toesUp, ankle: 'up' }), { ...seen, undo: 'foot down' }),
+  ];
+};
+
 export const toeWave: Exercise = exercise({
   id: 'toe-wave',
   name: say('Wave through the foot', 'Sequenced toe and ankle flexion and extension'),
   family: 'mobility',
-  purpose: 'Toes and ankle one after the other, as in a soft landing and a long point.',
+  purpose: 'Toes first, foot after: the order of rolling down through the foot.',
   stage: 'active',
   directions: ['toes-curl', 'toes-lift', 'ankle-down', 'ankle-up'],
   faults: [
@@ -24,7 +34,7 @@ export const toeWave: Exercise = exercise({
     setup: say('Sit on the mat, legs long, heels down, one foot at a time.'),
     action: say('Toes down, foot down, toes up, foot up.'),
     breath: null,
-    picture: say('A wave runs up the beach and draws back.'),
+    picture: say('A caterpillar bends its front, then the rest of it.'),
     correction: say('One part at a time.'),
   },
   foundBy: ['wave', 'point', 'flex', 'articulate', 'roll through'],
@@ -33,29 +43,40 @@ export const toeWave: Exercise = exercise({
     sidePattern: 'each',
     kit: [kit('mat', 'person', { cushion: 'a cushion under the calf frees the heel' })],
     floor: 'padded',
-    phases: [
-      phase('toes down', 1, foot(wave, { toes: 'curled', ankle: 'up' }), {
-        other: waits,
-        picture: 'ankle-side',
-        undo: 'toes up',
-      }),
-      phase('foot down', 1, foot(wave, { toes: 'curled', ankle: 'down' }), {
-        other: waits,
-        picture: 'ankle-side',
-        undo: 'foot up',
-      }),
-      phase('toes up', 1, foot(wave, { contacts: toesUp, ankle: 'down' }), {
-        other: waits,
-        picture: 'ankle-side',
-        undo: 'toes down',
-      }),
-      phase('foot up', 1, foot(wave, { contacts: toesUp, ankle: 'up' }), {
-        other: waits,
-        picture: 'ankle-side',
-        undo: 'foot down',
-      }),
-    ],
+    phases: parts(1),
     regions: { 'toe-flexors': 1, 'toe-extensors': 1, shin: 1, calf: 1 },
   }),
   doses: range(reps(5), reps(8), reps(12)),
+  ladder: ladder(
+    'slow',
+    rung(
+      'parts',
+      'a stop after each part',
+      { speed: 'a stop after each part' },
+      range(reps(3), reps(5), reps(8)),
+      cleanReps(5, '5 with all four parts in order, both feet.'),
+      { change: { phases: parts(2) } },
+    ),
+    rung(
+      'slow',
+      'slow, part by part',
+      { speed: 'slow' },
+      range(reps(5), reps(8), reps(12)),
+      cleanReps(8, '8 in order without saying them, both feet.'),
+    ),
+    rung(
+      'smooth',
+      'smooth, the parts run into one another',
+      { speed: 'smooth' },
+      range(reps(6), reps(10), reps(16)),
+      null,
+      {
+        change: { phases: parts(0.75) },
+      },
+    ),
+  ),
+  levelWords: {
+    parts: { action: 'Toes down: stop. Foot down: stop. Toes up: stop. Foot up: stop.' },
+    smooth: { action: 'Toes, foot, toes, foot: one part melts into the next.' },
+  },
 });

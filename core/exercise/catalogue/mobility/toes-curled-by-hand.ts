@@ -6,7 +6,7 @@ export const toesCurledByHand: Exercise = exercise({
   id: 'toes-curled-by-hand',
   name: say('Toes curled by hand', 'Passive toe flexion'),
   family: 'mobility',
-  purpose: 'Bends the toe knuckles the way they rarely go, and lengthens the top of the foot.',
+  purpose: 'Bends the toe knuckles the way they rarely go, and stretches the top of the foot.',
   stage: 'passive',
   directions: ['toes-curl'],
   faults: [
@@ -26,7 +26,10 @@ export const toesCurledByHand: Exercise = exercise({
     sidePattern: 'each',
     kit: [kit('mat', 'person', { chair: 'on a chair, ankle over the knee' })],
     floor: 'padded',
-    phases: [phase('curl', 5, foot(inHand, { toes: 'curled' }), held), phase('let out', 3, inHand, held)],
+    phases: [
+      phase('curl', 5, foot(inHand, { toes: 'curled', hands: ['small toes', 'ankle'] }), held),
+      phase('let out', 3, inHand, held),
+    ],
     regions: { 'toe-extensors': 1 },
   }),
   doses: range(reps(2), reps(4), reps(8)),

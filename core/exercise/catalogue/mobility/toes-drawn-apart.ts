@@ -11,7 +11,7 @@ export const toesDrawnApart: Exercise = exercise({
   directions: ['toes-spread'],
   faults: [
     fault('pulled until the skin is white', 'above', 'Half of that; skin can split.'),
-    fault('a gap is forgotten', 'above', 'Four gaps on each foot; count them aloud.'),
+    fault('the hand jumps over a gap', 'above', 'Four gaps on each foot; count them aloud.'),
   ],
   cues: cues(
     'One ankle over the other knee. Take two neighbouring toes near their roots.',
@@ -25,7 +25,7 @@ export const toesDrawnApart: Exercise = exercise({
     position: 'chair-seated',
     sidePattern: 'each',
     kit: [chair],
-    phases: [phase('draw apart', 5, foot(inHand, { toes: 'spread' }), held)],
+    phases: [phase('draw apart', 5, foot(inHand, { toes: 'spread', hands: ['between the toes'] }), held)],
     regions: { 'arch-intrinsics': 1 },
   }),
   doses: range(

@@ -19,7 +19,7 @@ import {
 } from '../author';
 import { pad, topOfFoot } from '../shared/ankle-stretch';
 
-const topPicture = { picture: 'footprints' } as const;
+const topPicture = { picture: 'ankle-side' } as const;
 
 export const topOfFootStretch: Exercise = exercise({
   id: 'top-of-foot-stretch',
@@ -60,7 +60,7 @@ export const topOfFootStretch: Exercise = exercise({
       'seated, foot under the chair',
       { base: 'seated', lever: 'no body weight' },
       range(holds(2, 10, 5), holds(3, 15, 5), holds(3, 30, 5), 'usual practice'),
-      saw('The front of the ankle opens without pain, both feet.'),
+      saw('The heel stands straight above the toes and the face is soft, both feet.'),
     ),
     rung(
       'standing-light',
@@ -72,7 +72,7 @@ export const topOfFootStretch: Exercise = exercise({
         change: {
           position: 'standing',
           facing: 'support',
-          kit: [kit('chair', 'person', { wall: 'a hand on the wall' })],
+          kit: [kit('chair', 'person', { wall: 'a hand on the wall' }), pad],
           phases: [phase('open', 15, foot(topOfFoot, { knee: 'soft' }), { other: stands, ...topPicture })],
           balance: { working: 0, standing: 1 },
         },
@@ -88,7 +88,7 @@ export const topOfFootStretch: Exercise = exercise({
         change: {
           position: 'standing',
           facing: 'support',
-          kit: [kit('chair', 'person', { wall: 'a hand on the wall' })],
+          kit: [kit('chair', 'person', { wall: 'a hand on the wall' }), pad],
           phases: [phase('open', 15, topOfFoot, { other: stands, ...topPicture })],
           regions: { shin: 3, 'toe-extensors': 2 },
           balance: { working: 0, standing: 1 },

@@ -11,13 +11,13 @@ export const tuckedHeelSit: Exercise = exercise({
   directions: ['toes-lift', 'ankle-up'],
   faults: [
     fault('heels fall apart', 'behind', 'Heels together, over the second toes.'),
-    fault('only the big toe is tucked', 'front', 'Sort the toes by hand, all ten on their pads.'),
+    fault('the little toe slips out', 'behind', 'Sort the toes by hand, all ten on their pads.'),
   ],
   cautions: [care('sore-knees', 'leave-out', 'No kneeling on sore knees; do the seated stretch instead.')],
   cues: cues(
     'Kneel, toes tucked under, a cushion between seat and heels if you like.',
-    'Sit back slowly until the soles speak. Stay. Come off before it is too much.',
-    'A drawbridge comes down on its chains.',
+    'Sit back slowly until the soles answer. Stay. Come off before it is too much.',
+    'A heavy lid comes down on its hinge, and stops.',
     'Lean forward to make it less.',
     'Breathe slowly.',
   ),
@@ -37,15 +37,16 @@ export const tuckedHeelSit: Exercise = exercise({
       'on hands and knees, toes tucked',
       { lever: 'most weight on the hands' },
       range(holds(1, 10, 5), holds(1, 20, 5), holds(2, 30, 10)),
-      saw('Ten toes lie evenly and it is a stretch, not a pain, both feet.'),
+      saw('Ten toes lie evenly and the face is soft, both feet.'),
+      { change: { regions: { 'plantar-tissue': 1, 'big-toe-joint': 2 } } },
     ),
     rung(
       'leaning',
       'seat on a cushion, hands on the floor in front',
       { lever: 'half the weight back' },
       range(holds(1, 10, 5), holds(1, 20, 5), holds(2, 30, 10), 'usual practice'),
-      saw('30 s without pain, both feet.', 2),
-      { change: { kit: [mat, cushion] } },
+      saw('All ten toes stay tucked to the end, both feet.', 2),
+      { change: { kit: [mat, cushion], regions: { 'plantar-tissue': 2, 'big-toe-joint': 2 } } },
     ),
     rung(
       'upright',
@@ -58,7 +59,7 @@ export const tuckedHeelSit: Exercise = exercise({
   levelWords: {
     'hands-and-knees': {
       setup: 'Hands and knees on the mat, toes tucked under.',
-      action: 'Move back a little until the soles speak. Stay. Come off before it is too much.',
+      action: 'Move back a little until the soles answer. Stay. Come off before it is too much.',
     },
     leaning: { setup: 'Kneel, toes tucked under, seat on a cushion, hands on the floor in front.' },
     upright: { setup: 'Kneel, toes tucked under.' },

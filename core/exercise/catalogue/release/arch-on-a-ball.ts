@@ -1,19 +1,20 @@
 import type { Exercise } from '../../exercise';
-import { breaths, cues, exercise, fault, foot, kit, performance, phase, range, say, standing, stands } from '../author';
-import { wall } from '../shared/sole-pressure';
+import { breaths, cues, exercise, fault, kit, performance, phase, range, say } from '../author';
+import { type Lent, ballLevels, ballUnder, lentStanding, wall } from '../shared/release';
 
-const archOnBall = foot(standing, {
-  contacts: {
-    heel: ['rest', 'floor'],
-    innerBall: ['press', 'ball'],
-    outerBall: ['press', 'ball'],
-    bigToe: ['hang', 'air'],
-    smallToes: ['hang', 'air'],
-  },
-  midfoot: 'let-down',
-  toes: 'relaxed',
-  weightLine: 'even',
+const ball = kit('soft-ball', 'person', {
+  roller: 'a small roller, sideways under the arch',
+  cloth: 'a rolled towel is softest',
 });
+const phases = ({ on, other, percent }: Lent) => [
+  phase('drape', 5, ballUnder('middle', on), {
+    other,
+    breath: 'out',
+    body: 'sinks',
+    bodyWeightPercent: Math.min(percent, 35),
+  }),
+];
+const doses = range(breaths(3, 5), breaths(6, 5), breaths(10, 5));
 
 export const archOnABall: Exercise = exercise({
   id: 'arch-on-a-ball',
@@ -24,10 +25,10 @@ export const archOnABall: Exercise = exercise({
   directions: ['toes-spread'],
   faults: [
     fault('toes grip the ball', 'above', 'Let them hang over the front like wet cloth.'),
-    fault('weight is thrown on', 'front', 'Other leg carries; lend this one a third.'),
+    fault('the hips slide over the ball at once', 'front', 'The other leg carries; lend this one a third.'),
   ],
   cues: cues(
-    'Hand on the wall, ball under the middle of the foot.',
+    'Side to the wall, a hand on it, ball under the middle of the foot.',
     'Let the foot drape over it. Each breath out, a little heavier.',
     'A saddle settles on a horse.',
     'Heavier, not harder.',
@@ -38,16 +39,15 @@ export const archOnABall: Exercise = exercise({
   performance: performance({
     facing: 'support',
     sidePattern: 'each',
-    kit: [
-      kit('soft-ball', 'person', {
-        roller: 'a small roller, sideways under the arch',
-        cloth: 'a rolled towel is softest',
-      }),
-      wall,
-    ],
-    phases: [phase('drape', 5, archOnBall, { other: stands, breath: 'out', body: 'sinks', bodyWeightPercent: 35 })],
+    kit: [ball, wall],
+    phases: phases(lentStanding),
     regions: { 'plantar-tissue': 2 },
     balance: { working: 0, standing: 1 },
   }),
-  doses: range(breaths(3, 5), breaths(6, 5), breaths(10, 5)),
+  doses,
+  ladder: ballLevels(phases, ball, doses),
+  levelWords: {
+    seated: { setup: 'Sit, ball under the middle of one foot.' },
+    'standing-light': { setup: 'Side to the wall, a hand on it, ball under the middle of the foot, little weight.' },
+  },
 });

@@ -1,6 +1,13 @@
 import type { Exercise } from '../../exercise';
-import { exercise, kit, passes, performance, phase, range, say, stands } from '../author';
-import { ballUnder, softBallInstead } from '../shared/release';
+import { exercise, passes, performance, phase, range, say } from '../author';
+import { type Lent, ballLevels, ballUnder, firm, lentStanding, wall } from '../shared/release';
+
+const phases = ({ on, other, percent }: Lent) => [
+  phase('ball under the front', 1, ballUnder('innerBall', on), { other, breath: 'in', bodyWeightPercent: percent }),
+  phase('along the middle', 3, ballUnder('middle', on), { other, breath: 'out', bodyWeightPercent: percent }),
+  phase('to the heel', 2, ballUnder('heel', on), { other, breath: 'out', bodyWeightPercent: percent }),
+];
+const doses = range(passes(5, 6), passes(8, 6), passes(10, 6), 'usual practice');
 
 export const ballAlongTheSole: Exercise = exercise({
   id: 'ball-along-the-sole',
@@ -15,7 +22,7 @@ export const ballAlongTheSole: Exercise = exercise({
     { seen: 'standing knee locked', from: 'outer side', say: 'Soft knee on the leg that holds you.' },
   ],
   cues: {
-    setup: say('Hand on the wall. Ball under the ball of one foot, about half your weight on it.'),
+    setup: say('Side to the wall, a hand on it. Ball under the front of one foot, nearly half your weight on it.'),
     action: say('Draw the ball slowly towards the heel. Lift, start again in front.'),
     breath: say('Breathe out as you sink in.'),
     picture: say('You are pressing the last toothpaste out of the tube.'),
@@ -26,17 +33,18 @@ export const ballAlongTheSole: Exercise = exercise({
   performance: performance({
     facing: 'support',
     sidePattern: 'each',
-    kit: [
-      kit('firm-ball', 'person', softBallInstead),
-      kit('wall', 'room', { chair: 'a chair back steadies less than a wall' }),
-    ],
+    kit: [firm, wall],
     floor: 'smooth-hard',
-    phases: [
-      phase('ball under the front', 1, ballUnder('innerBall'), { other: stands, breath: 'in', bodyWeightPercent: 40 }),
-      phase('sweep to the heel', 5, ballUnder('heel'), { other: stands, breath: 'out', bodyWeightPercent: 45 }),
-    ],
+    phases: phases(lentStanding),
     regions: { 'plantar-tissue': 2, 'toe-flexors': 1 },
     balance: { working: 0, standing: 1 },
   }),
-  doses: range(passes(5, 6), passes(8, 6), passes(10, 6), 'usual practice'),
+  doses,
+  ladder: ballLevels(phases, firm, doses),
+  levelWords: {
+    seated: { setup: 'Sit, ball under the front of one foot.' },
+    'standing-light': {
+      setup: 'Side to the wall, a hand on it. Ball under the front of one foot, little weight on it.',
+    },
+  },
 });

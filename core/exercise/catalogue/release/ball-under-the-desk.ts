@@ -4,6 +4,7 @@ import {
   exercise,
   fault,
   foot,
+  hanging,
   kit,
   ladder,
   passes,
@@ -18,29 +19,25 @@ import {
   standing,
   stands,
 } from '../author';
-import { wall } from '../shared/sole-pressure';
+import { ballUnder, wall } from '../shared/release';
 
-const seatedOnBall = foot(seatedFlat, {
-  contacts: {
-    heel: ['rest', 'floor'],
-    innerBall: ['rest', 'ball'],
-    outerBall: ['rest', 'ball'],
-    bigToe: ['hang', 'air'],
-    smallToes: ['hang', 'air'],
-  },
-  toes: 'relaxed',
-  weightLine: 'none',
-});
+const ball = kit('soft-ball', 'person', { 'firm-ball': 'presses more', roller: 'rolls straight and stays put' });
+const doses = range(passes(5, 6), passes(8, 6), passes(15, 6));
+const inTheHand = (at: 'ball of the foot' | 'heel') =>
+  foot(hanging, {
+    hands: [at],
+    contacts: at === 'heel' ? { heel: ['rest', 'ball'] } : { innerBall: ['rest', 'ball'] },
+  });
 
 export const ballUnderTheDesk: Exercise = exercise({
   id: 'ball-under-the-desk',
   name: say('Roll a ball while seated', 'Seated plantar rolling'),
   family: 'release',
-  purpose: 'The same slow roll without body weight: at a desk, on a ferry, or for anyone who cannot stand.',
+  purpose: 'The same slow roll without body weight: at a desk, on a train, or for anyone who cannot stand.',
   stage: 'passive',
   directions: ['toes-spread'],
   faults: [
-    fault('quick and absent-minded', 'front', 'One slow pass is worth ten fast ones.'),
+    fault('quick to and fro', 'front', 'One slow pass is worth ten fast ones.'),
     fault('the ball runs away', 'front', 'Lighter at the ends, and lift to start again.'),
   ],
   cues: cues(
@@ -54,16 +51,14 @@ export const ballUnderTheDesk: Exercise = exercise({
   performance: performance({
     position: 'chair-seated',
     sidePattern: 'each',
-    kit: [
-      kit('soft-ball', 'person', { 'firm-ball': 'presses more', roller: 'rolls straight and stays put' }),
-      kit('chair', 'person', { mat: 'on the floor with the knee bent' }),
-    ],
+    kit: [ball, kit('chair', 'person', { mat: 'on the floor with the knee bent' })],
     phases: [
-      phase('sweep to the heel', 6, seatedOnBall, { other: restsFlat, picture: 'ankle-side', bodyWeightPercent: 5 }),
+      phase('ball under the front', 2, ballUnder('innerBall', seatedFlat), { other: restsFlat, bodyWeightPercent: 5 }),
+      phase('to the heel', 4, ballUnder('heel', seatedFlat), { other: restsFlat, bodyWeightPercent: 5 }),
     ],
     regions: { 'plantar-tissue': 1 },
   }),
-  doses: range(passes(5, 6), passes(8, 6), passes(15, 6)),
+  doses,
   ladder: ladder(
     'seated',
     rung(
@@ -71,14 +66,12 @@ export const ballUnderTheDesk: Exercise = exercise({
       'foot up on the knee, the hand rolls the ball',
       { 'hand-help': 'hand rolls', base: 'seated' },
       range(passes(5, 6), passes(8, 6), passes(10, 6)),
-      saw('Comfortable over the whole sole, both feet.'),
+      saw('The foot lies loose in the hand over the whole sole, both feet.'),
       {
         change: {
           phases: [
-            phase('sweep to the heel', 6, foot(seatedOnBall, { contacts: { heel: ['hang', 'air'] } }), {
-              other: restsFlat,
-              picture: 'ankle-side',
-            }),
+            phase('ball at the front', 2, inTheHand('ball of the foot'), { other: restsFlat, picture: 'ankle-side' }),
+            phase('to the heel', 4, inTheHand('heel'), { other: restsFlat, picture: 'ankle-side' }),
           ],
         },
       },
@@ -87,8 +80,8 @@ export const ballUnderTheDesk: Exercise = exercise({
       'seated',
       'seated, the foot rolls it on the floor',
       { 'hand-help': 'none', base: 'seated' },
-      range(passes(5, 6), passes(8, 6), passes(15, 6)),
-      saw('Whole sole, slowly, nothing worse than three of ten, both feet.'),
+      doses,
+      saw('Whole sole, slowly, nothing above three of ten, both feet.'),
     ),
     rung(
       'standing',
@@ -102,22 +95,11 @@ export const ballUnderTheDesk: Exercise = exercise({
           facing: 'support',
           kit: [kit('soft-ball', 'person', { roller: 'rolls straight and stays put' }), wall],
           phases: [
-            phase(
-              'sweep to the heel',
-              6,
-              foot(standing, {
-                contacts: {
-                  heel: ['rest', 'floor'],
-                  innerBall: ['press', 'ball'],
-                  outerBall: ['press', 'ball'],
-                  bigToe: ['hang', 'air'],
-                  smallToes: ['hang', 'air'],
-                },
-                toes: 'relaxed',
-                weightLine: 'even',
-              }),
-              { other: stands, bodyWeightPercent: 35 },
-            ),
+            phase('ball under the front', 2, ballUnder('innerBall', standing), {
+              other: stands,
+              bodyWeightPercent: 35,
+            }),
+            phase('to the heel', 4, ballUnder('heel', standing), { other: stands, bodyWeightPercent: 35 }),
           ],
           regions: { 'plantar-tissue': 2 },
           balance: { working: 0, standing: 1 },
@@ -130,6 +112,6 @@ export const ballUnderTheDesk: Exercise = exercise({
       setup: 'Sit, one ankle over the other knee, the ball in your hand.',
       action: 'Roll it slowly from the front of the foot to the heel, lane by lane.',
     },
-    standing: { setup: 'Hand on the wall, ball under the front of one foot, a third of your weight on it.' },
+    standing: { setup: 'A hand on the wall, ball under the front of one foot, a third of your weight on it.' },
   },
 });

@@ -1,6 +1,17 @@
 import type { Exercise } from '../../exercise';
-import { cues, exercise, fault, foot, performance, phase, range, say, standing, stands, stops } from '../author';
-import { firm, wall } from '../shared/sole-pressure';
+import { cues, exercise, fault, foot, performance, phase, range, say, stops } from '../author';
+import { type Lent, ballLevels, ballUnder, firm, lentStanding, wall } from '../shared/release';
+
+const phases = ({ on, other, percent }: Lent) => {
+  const stay = { other, breath: 'out', bodyWeightPercent: Math.min(percent, 30) } as const;
+  return [
+    phase('outer toe roots', 10, ballUnder('outerBall', on), stay),
+    phase('inner toe roots', 10, ballUnder('innerBall', on), stay),
+    phase('inner edge and arch', 10, foot(ballUnder('middle', on), { edge: 'inner' }), stay),
+    phase('rim of the heel', 10, ballUnder('heel', on), stay),
+  ];
+};
+const doses = range(stops(4, 10, 3), stops(8, 10, 3), stops(8, 15, 3), 'usual practice');
 
 export const edgeTour: Exercise = exercise({
   id: 'edge-tour',
@@ -11,13 +22,13 @@ export const edgeTour: Exercise = exercise({
   stage: 'passive',
   directions: [],
   faults: [
-    fault('the inner edge is left out', 'front', 'Turn the knee in a little to reach it.'),
+    fault('the inner edge is left out', 'inner side', 'Turn the knee a little to the middle to reach it.'),
     fault('rushing from place to place', 'front', 'Wait where it is tender, pass where it is not.'),
   ],
   cues: cues(
-    'Hand on the wall, ball under the root of the little toe.',
-    'One toe root after the other, then inner edge, arch, rim of the heel. Stay where it is tender.',
-    'A harbour inspector who looks into every boat.',
+    'Side to the wall, a hand on it, ball under the root of the little toe.',
+    'One toe root after the other, then inner edge, arch, rim of the heel. Wait where it is tender.',
+    'A night watchman tries every door along the corridor.',
     'Find them, do not fight them.',
     'Breathe out into each place.',
   ),
@@ -28,27 +39,16 @@ export const edgeTour: Exercise = exercise({
     sidePattern: 'each',
     kit: [firm, wall],
     setup: 'props',
-    phases: [
-      phase(
-        'stay',
-        10,
-        foot(standing, {
-          contacts: {
-            heel: ['rest', 'floor'],
-            innerBall: ['press', 'ball'],
-            outerBall: ['rest', 'ball'],
-            bigToe: ['hang', 'air'],
-            smallToes: ['hang', 'air'],
-          },
-          toes: 'relaxed',
-          edge: 'inner',
-          weightLine: 'even',
-        }),
-        { other: stands, breath: 'out', bodyWeightPercent: 30 },
-      ),
-    ],
+    phases: phases(lentStanding),
     regions: { 'plantar-tissue': 2 },
     balance: { working: 0, standing: 1 },
   }),
-  doses: range(stops(4, 10, 3), stops(8, 10, 3), stops(8, 15, 3), 'usual practice'),
+  doses,
+  ladder: ballLevels(phases, firm, doses),
+  levelWords: {
+    seated: { setup: 'Sit, ball under the root of one little toe.' },
+    'standing-light': {
+      setup: 'Side to the wall, a hand on it, ball under the root of the little toe, little weight.',
+    },
+  },
 });

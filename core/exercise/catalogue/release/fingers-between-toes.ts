@@ -15,6 +15,7 @@ import {
   rung,
   saw,
   say,
+  seatedFlat,
 } from '../author';
 import { chair, held, inHand } from '../shared/hand';
 
@@ -49,7 +50,7 @@ export const fingersBetweenToes: Exercise = exercise({
     position: 'chair-seated',
     sidePattern: 'each',
     kit: [chair],
-    phases: [phase('hold', 60, foot(inHand, { toes: 'spread' }), held)],
+    phases: [phase('hold', 60, foot(inHand, { toes: 'spread', hands: ['between the toes'] }), held)],
     regions: { 'arch-intrinsics': 1 },
   }),
   doses: range(holds(1, 30, 0), holds(1, 60, 0), holds(1, 120, 0), 'usual practice'),
@@ -60,18 +61,19 @@ export const fingersBetweenToes: Exercise = exercise({
       'your own fingers',
       { 'hand-help': 'fingers' },
       range(holds(1, 30, 0), holds(1, 60, 0), holds(1, 120, 0), 'usual practice'),
-      saw('A minute without tenderness, both feet.', 2),
+      saw('A minute with a quiet face and loose toes, both feet.', 2),
     ),
     rung(
       'spacers',
       'toe spacers, hands free',
       { 'hand-help': 'spacers' },
       range(holds(1, 60, 0), holds(1, 120, 0), holds(1, 300, 0)),
-      saw('Five minutes comfortable, both feet.', 2),
+      saw('Two minutes without pale toes or tingling, both feet.', 2),
       {
         change: {
           kit: [chair, kit('toe-spacers', 'person', { cloth: 'a strip of cloth woven between the toes' })],
-          phases: [phase('hold', 60, foot(hanging, { toes: 'spread' }), held)],
+          sidePattern: 'both',
+          phases: [phase('hold', 60, foot(seatedFlat, { toes: 'spread' }))],
         },
       },
     ),
@@ -90,10 +92,14 @@ export const fingersBetweenToes: Exercise = exercise({
     ),
   ),
   levelWords: {
-    spacers: { setup: 'One ankle over the other knee, one soft spacer in each gap, hands free.' },
+    spacers: {
+      setup: 'Sit, both feet flat, one soft spacer in each gap, hands free.',
+      action: 'Leave them in and let both feet get used to the room.',
+    },
     'own-strength': {
       setup: 'One ankle over the other knee, hands off.',
       action: 'Spread the toes by themselves, hold the width, let go.',
+      correction: 'Less wide, and let the forehead go.',
     },
   },
 });

@@ -1,17 +1,17 @@
 import type { Exercise } from '../../exercise';
-import { care, cues, exercise, fault, foot, performance, phase, range, say, standing, stands, stops } from '../author';
-import { firm, wall } from '../shared/sole-pressure';
+import { care, cues, exercise, fault, performance, phase, range, say, stops } from '../author';
+import { type Lent, ballLevels, ballUnder, firm, lentStanding, wall } from '../shared/release';
 
-const heelOnBall = foot(standing, {
-  contacts: {
-    heel: ['press', 'ball'],
-    innerBall: ['rest', 'floor'],
-    outerBall: ['rest', 'floor'],
-  },
-  toes: 'relaxed',
-  heelHeightCm: 4,
-  weightLine: 'even',
-});
+const phases = ({ on, other, percent }: Lent) => [
+  phase('sink in', 2, ballUnder('heel', on), {
+    other,
+    breath: 'out',
+    body: 'sinks',
+    bodyWeightPercent: Math.min(percent, 30),
+    shiftCm: 2,
+  }),
+];
+const doses = range(stops(4, 2, 2), stops(6, 2, 2), stops(10, 2, 2));
 
 export const heelPressAndShift: Exercise = exercise({
   id: 'heel-press-and-shift',
@@ -21,12 +21,12 @@ export const heelPressAndShift: Exercise = exercise({
   stage: 'passive',
   directions: [],
   faults: [
-    fault('all the weight drops on the ball at once', 'front', 'A third of your weight, then a little more.'),
-    fault('only the middle is pressed', 'above', 'Rim as well: inner, back, outer.'),
+    fault('the hips drop onto the ball at once', 'front', 'A third of your weight, then a little more.'),
+    fault('only the middle is pressed', 'inner side', 'Rim as well: inner, back, outer.'),
   ],
   cautions: [care('morning-heel-pain', 'go-gently', 'Light only, and never on a heel that hurts at rest.')],
   cues: cues(
-    'Hand on the wall, ball under one heel, toes on the floor.',
+    'Side to the wall, a hand on it, ball under one heel, toes on the floor.',
     'Sink in, wait, ease, shift two centimetres.',
     'Stamping a row of postmarks, quite softly.',
     'Less weight, more places.',
@@ -38,17 +38,14 @@ export const heelPressAndShift: Exercise = exercise({
     facing: 'support',
     sidePattern: 'each',
     kit: [firm, wall],
-    phases: [
-      phase('sink in', 2, heelOnBall, {
-        other: stands,
-        breath: 'out',
-        body: 'sinks',
-        bodyWeightPercent: 30,
-        shiftCm: 2,
-      }),
-    ],
+    phases: phases(lentStanding),
     regions: { 'plantar-tissue': 2 },
     balance: { working: 0, standing: 1 },
   }),
-  doses: range(stops(4, 2, 2), stops(6, 2, 2), stops(10, 2, 2)),
+  doses,
+  ladder: ballLevels(phases, firm, doses),
+  levelWords: {
+    seated: { setup: 'Sit, ball under one heel, toes on the floor.' },
+    'standing-light': { setup: 'Side to the wall, a hand on it, ball under one heel, little weight on it.' },
+  },
 });

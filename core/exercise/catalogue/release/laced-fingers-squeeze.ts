@@ -1,5 +1,5 @@
 import type { Exercise } from '../../exercise';
-import { care, byFeel, exercise, foot, hanging, kit, performance, phase, range, restsFlat, say } from '../author';
+import { byFeel, care, exercise, foot, hanging, kit, performance, phase, range, restsFlat, say } from '../author';
 
 export const lacedSqueeze: Exercise = exercise({
   id: 'laced-fingers-squeeze',
@@ -36,7 +36,11 @@ export const lacedSqueeze: Exercise = exercise({
       phase(
         'squeeze',
         2,
-        foot(hanging, { contacts: { bigToe: ['press', 'hand'], smallToes: ['press', 'hand'] }, toes: 'long' }),
+        foot(hanging, {
+          contacts: { bigToe: ['press', 'hand'], smallToes: ['press', 'hand'] },
+          hands: ['between the toes'],
+          toes: 'long',
+        }),
         {
           other: restsFlat,
           picture: 'ankle-front',
@@ -46,7 +50,11 @@ export const lacedSqueeze: Exercise = exercise({
       phase(
         'let go wide',
         2,
-        foot(hanging, { contacts: { bigToe: ['rest', 'hand'], smallToes: ['rest', 'hand'] }, toes: 'spread' }),
+        foot(hanging, {
+          contacts: { bigToe: ['rest', 'hand'], smallToes: ['rest', 'hand'] },
+          hands: ['between the toes'],
+          toes: 'spread',
+        }),
         {
           other: restsFlat,
           picture: 'ankle-front',

@@ -1,21 +1,26 @@
 import type { Exercise } from '../../exercise';
-import { byFeel, care, cues, exercise, fault, kit, performance, phase, range, say } from '../author';
+import { byFeel, care, cues, exercise, fault, foot, hanging, kit, performance, phase, range, say } from '../author';
 import { ballInHand, held } from '../shared/hand';
 
 export const soleToCalfStroke: Exercise = exercise({
   id: 'sole-to-calf-stroke',
   name: say('Stroke from sole to calf', 'Self-massage along flexor hallucis longus'),
   family: 'release',
-  purpose: 'Follows the pointing muscle of the big toe by hand: sole, behind the inner ankle, inner calf.',
+  purpose: 'Follows the long bender of the big toe by hand: sole, behind the inner ankle, inner calf.',
   stage: 'passive',
   directions: [],
   faults: [
     fault('one place is rubbed hard', 'front', 'Travel; come back to it later.'),
     fault('shoulders climb', 'front', 'Elbow on the knee, weight of the arm.'),
+    fault('one calf is swollen or redder', 'front', 'We leave that one. Stop, and a clinician today.'),
   ],
   cautions: [
     care('blood-thinners', 'go-gently', 'Stroke, do not press; a bruise means too hard.'),
-    care('recent-injury', 'ask-clinician', 'Swelling, heat or pain at rest behind the ankle: leave it and ask.'),
+    care(
+      'recent-injury',
+      'leave-out',
+      'A calf or ankle that is swollen, hot or painful at rest: do not stroke. Stop, and a clinician today.',
+    ),
   ],
   cues: cues(
     'One ankle over the other knee, thumbs on the sole behind the big toe.',
@@ -30,7 +35,18 @@ export const soleToCalfStroke: Exercise = exercise({
     sidePattern: 'each',
     kit: [kit('mat', 'person', { chair: 'ankle over the knee on a chair' })],
     floor: 'padded',
-    phases: [phase('one stroke', 5, ballInHand, { ...held, breath: 'out' })],
+    phases: [
+      phase('along the sole', 2, foot(ballInHand, { hands: ['sole'] }), {
+        ...held,
+        picture: 'ankle-side',
+        breath: 'out',
+      }),
+      phase('behind the ankle, up the calf', 3, foot(hanging, { hands: ['ankle', 'shin'] }), {
+        ...held,
+        picture: 'ankle-side',
+        breath: 'out',
+      }),
+    ],
     regions: { 'plantar-tissue': 1, 'toe-flexors': 1 },
   }),
   doses: range(byFeel(20, 30, 60), byFeel(30, 45, 90), byFeel(45, 60, 120)),

@@ -27,13 +27,13 @@ export const spacerWear: Exercise = exercise({
   directions: ['toes-spread'],
   faults: [
     fault('toes turn pale or tingle', 'above', 'Take them out. Shorter next time.'),
-    fault('worn through soreness', 'above', 'Out at the first complaint.'),
+    fault('a hand keeps going down to the toes', 'front', 'That is a complaint: out they come.'),
   ],
   cautions: [care('numb-or-diabetic-feet', 'leave-out', 'No spacers on feet with little feeling.')],
   cues: cues(
     'Clean dry feet. One soft spacer in each gap.',
     'Sit, read, or stand about. Take them out before they bother you.',
-    'A hairband left in until the shape stays.',
+    'A window left ajar: it does nothing, and the room airs.',
     'A few minutes are enough to begin.',
   ),
   foundBy: ['spacer', 'separators', 'toes', 'home', 'bunion', 'evening'],
@@ -54,14 +54,14 @@ export const spacerWear: Exercise = exercise({
       'a few minutes, seated',
       { weeks: 'first week', base: 'seated' },
       range(timed(60), timed(300), timed(600)),
-      saw('Comfortable for five minutes on both feet.'),
+      saw('Five minutes, and the toes keep their colour, both feet.'),
     ),
     rung(
       'evening',
       'up to half an hour, seated',
       { weeks: 'from the second week', base: 'seated' },
       range(timed(300), timed(900), timed(1800), 'usual practice'),
-      saw('Half an hour without soreness next day, both feet.', 2),
+      saw('A quarter of an hour, no pale toes, no pain next day, both feet.', 2),
     ),
     rung(
       'moving',

@@ -25,7 +25,7 @@ const topDown = foot(seatedFlat, {
     smallToes: ['press', 'floor'],
   },
   ankle: 'down',
-  toes: 'curled',
+  toes: 'on-tops',
   heelHeightCm: 12,
   weightLine: 'none',
 });

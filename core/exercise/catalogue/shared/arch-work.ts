@@ -6,12 +6,14 @@ export const chairBack = kit('chair', 'person', { wall: 'a wall gives more hold'
 
 export const smooth = { floor: 'smooth-hard', floorsRuledOut: ['carpet', 'mat', 'outdoors'] } as const;
 
-export const paperUnder = foot(seatedFlat, {
-  contacts: {
-    heel: ['press', 'floor'],
-    innerBall: ['rest', 'cloth'],
-    outerBall: ['rest', 'cloth'],
-    bigToe: ['rest', 'cloth'],
-    smallToes: ['rest', 'cloth'],
-  },
-});
+/** Seated, heel on the floor, the front of the foot on a cloth or a sheet of paper. */
+export const frontOn = (thing: 'cloth' | 'paper', does: 'rest' | 'press' = 'rest', from = seatedFlat) =>
+  foot(from, {
+    contacts: {
+      heel: ['press', 'floor'],
+      innerBall: [does, thing],
+      outerBall: [does, thing],
+      bigToe: [does, thing],
+      smallToes: [does, thing],
+    },
+  });

@@ -1,9 +1,46 @@
 import type { Exercise } from '../../exercise';
-import { exercise, foot, holds, kit, performance, phase, range, say, standing, stands } from '../author';
+import {
+  cleanHold,
+  exercise,
+  foot,
+  holds,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  restsFlat,
+  rung,
+  saw,
+  say,
+  seatedFlat,
+  standing,
+  stands,
+} from '../author';
+import { chair } from './arch-work';
+import type { FootState } from '../../foot-state';
 
 export function strapPress(edge: 'inner' | 'outer'): Exercise {
   const inner = edge === 'inner';
   const ball = inner ? 'inner ball' : 'outer ball';
+  const pressed = (on: FootState) =>
+    foot(on, {
+      contacts: inner
+        ? { innerBall: ['press', 'strap'] }
+        : { outerBall: ['press', 'strap'], innerBall: ['press', 'floor'] },
+      midfoot: 'lifted',
+      weightLine: inner ? 'first-toe' : 'even',
+    });
+  const strap = kit('strap', 'person', {
+    cloth: 'a folded cloth is thicker and easier to feel',
+    band: 'a band stretches, so the pull says less',
+  });
+  const doses = range(
+    holds(1, 30, 5, { sets: 2, setRest: 5 }),
+    holds(1, 30, 5, { sets: 3, setRest: 5 }),
+    holds(1, 60, 5, { sets: 3, setRest: 10 }),
+    'usual practice',
+  );
   return exercise({
     id: `strap-press-${edge}`,
     name: inner
@@ -15,8 +52,10 @@ export function strapPress(edge: 'inner' | 'outer'): Exercise {
     directions: [inner ? 'turn-in' : 'turn-out'],
     faults: [
       {
-        seen: inner ? 'the foot rolls to its outer edge and the strap slips out' : 'the inner ball comes off the floor',
-        from: 'front',
+        seen: inner
+          ? 'the weight goes to the outer edge and the strap slips out'
+          : 'the inner ball comes off the floor',
+        from: inner ? 'behind' : 'inner side',
         say: inner ? 'Trap the strap first, then lift the ankle.' : 'Inner ball down too, then press.',
       },
       { seen: 'toes claw', from: 'above', say: 'Long toes; the ball of the foot does it.' },
@@ -25,7 +64,7 @@ export function strapPress(edge: 'inner' | 'outer'): Exercise {
       setup: say(`Stand, folded strap under the ${ball}, a gentle pull on its end.`),
       action: inner
         ? say('Press the strap so that it cannot be pulled out, and lift the inner ankle.')
-        : say('Press the strap so that it cannot be pulled out, and keep the inner ball down.'),
+        : say('Press the strap so that it cannot be pulled out, then lift the outer ankle, inner ball down.'),
       breath: null,
       picture: say('You are keeping a letter from the wind.'),
       correction: say('More ball, less toe.'),
@@ -35,32 +74,46 @@ export function strapPress(edge: 'inner' | 'outer'): Exercise {
     performance: performance({
       situations: ['sole-may-cramp'],
       sidePattern: 'each',
-      kit: [
-        kit('strap', 'person', {
-          cloth: 'a folded cloth is thicker and easier to feel',
-          band: 'a band stretches, so the pull says less',
-        }),
-      ],
+      kit: [strap],
       setup: 'fiddly',
-      phases: [
-        phase(
-          'press and lift',
-          30,
-          foot(standing, {
-            contacts: inner ? { innerBall: ['press', 'cloth'] } : { outerBall: ['press', 'cloth'] },
-            midfoot: 'lifted',
-            weightLine: inner ? 'first-toe' : 'even',
-          }),
-          { other: stands },
-        ),
-      ],
+      phases: [phase('press and lift', 30, pressed(standing), { other: stands })],
       regions: inner ? { 'inner-ankle': 2, 'arch-intrinsics': 2 } : { 'outer-ankle': 2, 'arch-intrinsics': 1 },
     }),
-    doses: range(
-      holds(1, 30, 5, { sets: 2, setRest: 5 }),
-      holds(1, 30, 5, { sets: 3, setRest: 5 }),
-      holds(1, 60, 5, { sets: 3, setRest: 10 }),
-      'usual practice',
+    doses,
+    ladder: ladder(
+      'standing',
+      rung(
+        'seated',
+        'seated, the weight of the leg',
+        { base: 'seated', amount: 'half a minute' },
+        range(holds(1, 15, 5), holds(2, 30, 5), holds(3, 30, 5)),
+        saw('The strap stays trapped and no toe claws, both feet.'),
+        {
+          change: {
+            position: 'chair-seated',
+            kit: [strap, chair],
+            phases: [phase('press and lift', 30, pressed(seatedFlat), { other: restsFlat })],
+            regions: inner ? { 'inner-ankle': 1, 'arch-intrinsics': 1 } : { 'outer-ankle': 1, 'arch-intrinsics': 1 },
+          },
+        },
+      ),
+      rung(
+        'standing',
+        'standing, half a minute',
+        { base: 'two feet', amount: 'half a minute' },
+        doses,
+        cleanHold(30, '30 s with the strap trapped and long toes, both feet.'),
+      ),
+      rung(
+        'longer',
+        'standing, up to a minute',
+        { base: 'two feet', amount: 'up to a minute' },
+        range(holds(1, 45, 5), holds(2, 45, 10), holds(3, 60, 10), 'usual practice'),
+        null,
+      ),
     ),
+    levelWords: {
+      seated: { setup: `Sit, folded strap under the ${ball} of one foot, a gentle pull on its end.` },
+    },
   });
 }

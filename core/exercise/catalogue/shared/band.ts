@@ -1,5 +1,20 @@
 import type { Exercise, Performance } from '../../exercise';
-import { exercise, foot, hanging, kit, performance, phase, range, reps, say } from '../author';
+import type { Phase } from '../../foot-state';
+import {
+  cleanReps,
+  exercise,
+  foot,
+  hanging,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  saw,
+  say,
+} from '../author';
 
 export const bandHand = { strap: 'a strap does not stretch: press against it and hold instead of moving' } as const;
 
@@ -10,7 +25,7 @@ export const anchors = foot(hanging, {
   knee: 'soft',
 });
 
-const restsLong = foot(hanging, { role: 'rests', contacts: { heel: ['rest', 'floor'] }, knee: 'soft' });
+export const restsLong = foot(hanging, { role: 'rests', contacts: { heel: ['rest', 'floor'] }, knee: 'soft' });
 
 export const heelDown = foot(hanging, { contacts: { heel: ['rest', 'floor'] }, toes: 'long', knee: 'soft' });
 
@@ -23,17 +38,101 @@ export const longSit = (change: Partial<Performance> & Pick<Performance, 'phases
     ...change,
   });
 
+/** No band, a light one, a firmer one: the way back is slow on each. */
+const bandLevels = (usual: Exercise['doses'], bare: Phase[]) => ({
+  ladder: ladder(
+    'light',
+    rung(
+      'no-band',
+      'no band',
+      { resistance: 'none' },
+      range(reps(6), reps(10), reps(12)),
+      cleanReps(10, '10 in four clear parts, both feet.'),
+      {
+        change: {
+          kit: [],
+          band: null,
+          setup: 'plain',
+          phases: bare,
+          regions: { calf: 1, 'toe-flexors': 1, 'toe-extensors': 1, shin: 1 },
+        },
+      },
+    ),
+    rung(
+      'light',
+      'light band',
+      { resistance: 'light band' },
+      usual,
+      cleanReps(10, '10 with long toes and a slow way home, both feet.'),
+    ),
+    rung('firm', 'firmer band', { resistance: 'firmer band' }, range(reps(6), reps(8), reps(10)), null, {
+      change: { regions: { calf: 3, 'toe-flexors': 2, 'toe-extensors': 1, 'deep-calf': 1 } },
+    }),
+  ),
+  levelWords: { 'no-band': { setup: 'Legs long, heels on the floor, one foot at a time.' } },
+});
+/** From four parts with a stop between them to one smooth line. */
+const freeLevels = (slow: Phase[]) => ({
+  ladder: ladder(
+    'slow',
+    rung(
+      'one-hand',
+      'a hand holds the ball of the foot down while the toes move',
+      { 'hand-help': 'hand holds the foot', speed: 'slow' },
+      range(reps(4), reps(6), reps(10)),
+      saw('Toes move while the foot waits, both feet.'),
+      {
+        change: {
+          phases: slow.map((p) => ({
+            ...p,
+            working: { ...p.working, knee: 'bent' as const, hands: ['ball of the foot' as const] },
+          })),
+        },
+      },
+    ),
+    rung(
+      'slow',
+      'hands off, slow',
+      { 'hand-help': 'none', speed: 'slow' },
+      range(reps(6), reps(10), reps(12), 'usual practice'),
+      cleanReps(10, '10 in four clear parts, both feet.'),
+    ),
+    rung(
+      'smooth',
+      'hands off, one long line',
+      { 'hand-help': 'none', speed: 'smooth' },
+      range(reps(6), reps(10), reps(16)),
+      null,
+      {
+        change: { phases: slow.map((p) => ({ ...p, seconds: p.seconds === 2 ? 1.5 : 0.75 })) },
+      },
+    ),
+  ),
+  levelWords: {
+    'one-hand': { setup: 'Sit, one knee drawn up, heel on the floor, a hand round the ball of that foot.' },
+    smooth: { action: 'Foot, toes long, toes up, foot home: one part melts into the next.' },
+  },
+});
+
 export function fourPartPoint(withBand: boolean): Exercise {
-  const meets = withBand ? 'band' : 'air';
-  const at = (ankle: 'up' | 'down', toes: 'long' | 'relaxed', press: boolean) =>
+  const at = (ankle: 'up' | 'down', toes: 'long' | 'up', press: boolean, banded: boolean) =>
     foot(heelDown, {
       ankle,
-      toes: toes === 'long' ? 'long' : 'relaxed',
-      contacts: withBand
-        ? { innerBall: [press ? 'press' : 'rest', 'band'], outerBall: [press ? 'press' : 'rest', 'band'] }
-        : { innerBall: ['hang', meets], outerBall: ['hang', meets] },
+      toes: 'long',
+      contacts: {
+        ...(banded
+          ? { innerBall: [press ? 'press' : 'rest', 'band'], outerBall: [press ? 'press' : 'rest', 'band'] }
+          : {}),
+        ...(toes === 'up' ? { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] } : {}),
+      },
     });
   const seen = { other: restsLong, picture: 'ankle-side' } as const;
+  const phases = (banded: boolean) => [
+    phase('foot down', 2, at('down', 'up', true, banded), { ...seen, undo: 'foot up', effort: true }),
+    phase('toes long', 1, at('down', 'long', true, banded), { ...seen, undo: 'toes up', effort: true }),
+    phase('toes up', 1, at('down', 'up', false, banded), { ...seen, undo: 'toes long', effort: false }),
+    phase('foot up', 2, at('up', 'up', false, banded), { ...seen, undo: 'foot down', effort: false }),
+  ];
   return exercise({
     id: withBand ? 'band-four-part-point' : 'four-part-point',
     name: withBand
@@ -54,7 +153,7 @@ export function fourPartPoint(withBand: boolean): Exercise {
         : say('Legs long, heels on the floor.'),
       action: say('Foot down, toes long, toes up, foot up.'),
       breath: null,
-      picture: say('A swan’s neck stretches, and folds again.'),
+      picture: say('A telescope is drawn out part by part, and pushed home.'),
       correction: say('Four clear parts.'),
     },
     foundBy: ['point', 'flex', 'band', 'toes', 'dance', 'articulation'],
@@ -62,19 +161,14 @@ export function fourPartPoint(withBand: boolean): Exercise {
       kit: withBand ? [kit('band', 'person', bandHand)] : [],
       band: withBand ? { placement: 'ball', border: 'sole', purpose: 'resist' } : null,
       setup: withBand ? 'fiddly' : 'plain',
-      phases: [
-        phase('foot down', 2, at('down', 'relaxed', true), { ...seen, undo: 'foot up' }),
-        phase('toes long', 1, at('down', 'long', true), { ...seen, undo: 'toes up' }),
-        phase(
-          'toes up',
-          1,
-          foot(at('down', 'relaxed', false), { contacts: { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] } }),
-          { ...seen, undo: 'toes long' },
-        ),
-        phase('foot up', 2, at('up', 'relaxed', false), { ...seen, undo: 'foot down' }),
-      ],
-      regions: withBand ? { calf: 2, 'toe-flexors': 2, 'deep-calf': 1 } : { calf: 1, 'toe-flexors': 1, shin: 1 },
+      phases: phases(withBand),
+      regions: withBand
+        ? { calf: 2, 'toe-flexors': 2, 'toe-extensors': 1, 'deep-calf': 1 }
+        : { calf: 1, 'toe-flexors': 1, 'toe-extensors': 1, shin: 1 },
     }),
     doses: range(reps(6), reps(10), reps(12), 'usual practice'),
+    ...(withBand
+      ? bandLevels(range(reps(6), reps(10), reps(12), 'usual practice'), phases(false))
+      : freeLevels(phases(false))),
   });
 }

@@ -1,5 +1,5 @@
-import { care, cues, exercise, fault, foot, kit, performance, phase, range, say, standing, travel } from '../author';
 import type { Exercise } from '../../exercise';
+import { care, cues, exercise, fault, foot, kit, performance, phase, range, say, standing, travel } from '../author';
 
 export const chairBack = kit('chair', 'person', { wall: 'a wall gives more hold' });
 

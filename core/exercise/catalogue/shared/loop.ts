@@ -1,3 +1,5 @@
+import type { FootState } from '../../foot-state';
+import type { Exercise, Performance } from '../../exercise';
 import {
   cleanReps,
   cues,
@@ -15,8 +17,6 @@ import {
   saw,
   say,
 } from '../author';
-import type { FootState } from '../../foot-state';
-import type { Exercise } from '../../exercise';
 
 const loop = kit('long-loop', 'person', { band: 'a flat band held in both hands: the arms tire before the foot' });
 
@@ -31,7 +31,12 @@ export const seat = {
   setup: 'fiddly',
 } as const;
 
-export const heights = (change: (propped: boolean) => object, doses: Exercise['doses']): Exercise['ladder'] =>
+/** @param bare what works on the level without a loop, where nothing is pushed against */
+export const heights = (
+  change: (propped: boolean) => object,
+  doses: Exercise['doses'],
+  bare: Performance['regions'],
+): Exercise['ladder'] =>
   ladder(
     'propped',
     rung(
@@ -40,14 +45,14 @@ export const heights = (change: (propped: boolean) => object, doses: Exercise['d
       { resistance: 'none', lever: 'propped' },
       range(reps(8), reps(10), reps(15)),
       saw('The foot moves and the shin stays still, both feet.'),
-      { change: { ...change(true), kit: [], band: null, setup: 'plain' } },
+      { change: { ...change(true), kit: [], band: null, setup: 'plain', regions: bare } },
     ),
     rung(
       'propped',
       'light loop, foot propped on the other leg',
       { resistance: 'light loop', lever: 'propped' },
       doses,
-      cleanReps(15, '15 with a slow return on both feet, on two days.'),
+      cleanReps(15, '15 with a slow return on both feet.'),
       { change: change(true) },
     ),
     rung(
@@ -55,7 +60,7 @@ export const heights = (change: (propped: boolean) => object, doses: Exercise['d
       'light loop, foot held up',
       { resistance: 'light loop', lever: 'held up' },
       doses,
-      cleanReps(15, '15 with a still shin on both feet, on two days.'),
+      cleanReps(15, '15 with a still shin on both feet.'),
       { change: change(false) },
     ),
     rung(
@@ -72,7 +77,7 @@ export function turn(way: 'in' | 'out'): Exercise {
   const inward = way === 'in';
   const ball = inward ? 'innerBall' : 'outerBall';
   const phases = (propped: boolean, banded = true) => {
-    const from = propped ? foot(raised, { contacts: { heel: ['rest', 'block'] } }) : raised;
+    const from = propped ? foot(raised, { contacts: { heel: ['rest', 'leg'] } }) : raised;
     return [
       phase(
         `turn ${way}`,
@@ -95,6 +100,7 @@ export function turn(way: 'in' | 'out'): Exercise {
   const made = heights(
     (propped) => ({ phases: phases(propped) }),
     range(reps(10), reps(15), reps(20), 'usual practice'),
+    inward ? { 'inner-ankle': 1 } : { 'outer-ankle': 1 },
   );
   return exercise({
     id: `waist-loop-turn-${way}`,
@@ -114,12 +120,12 @@ export function turn(way: 'in' | 'out'): Exercise {
     ],
     cues: cues(
       inward
-        ? 'Seated, loop round waist and arch. Hold its strand on the outer side of the leg.'
-        : 'Seated, loop round waist and arch. Hold its strand on the inner side of the leg.',
+        ? 'Seated, foot propped on the other leg, loop round waist and arch. Hold its strand on the outer side.'
+        : 'Seated, foot propped on the other leg, loop round waist and arch. Hold its strand on the inner side.',
       inward
         ? ['Turn the sole to the middle against the pull. Slow return.', 'Invert against the pull. Slow return.']
         : ['Turn the sole away from the middle against the pull. Slow return.', 'Evert against the pull. Slow return.'],
-      inward ? 'A boat’s rudder under steady water.' : 'A door pushed open against a draught.',
+      inward ? 'A stiff tap turned on, a little at a time.' : 'A door pushed open against a draught.',
       'Less far, same speed.',
     ),
     foundBy: ['loop', 'band', inward ? 'inner ankle' : 'outer ankle', inward ? 'invert' : 'evert', 'waist', 'sprain'],
@@ -138,8 +144,8 @@ export function turn(way: 'in' | 'out'): Exercise {
   });
 }
 
-/** What the heel meets: the other leg it is propped on (drawn as a block), the floor, or nothing. */
-type HeelOn = 'block' | 'floor' | 'air';
+/** What the heel meets: the other leg it is propped on, the floor, or nothing. */
+type HeelOn = 'leg' | 'floor' | 'air';
 
 export const atBall = (ankle: 'up' | 'down', press: boolean, knee: 'soft' | 'bent', heel: HeelOn) =>
   foot(raised, {
@@ -176,7 +182,7 @@ export const upDown = (knee: 'soft' | 'bent', heel: HeelOn, { back, seconds }: W
   }),
 ];
 
-export const bareUpDown = (knee: 'soft' | 'bent', heel: 'block' | 'floor', { back, seconds }: Way = slowly) => [
+export const bareUpDown = (knee: 'soft' | 'bent', heel: 'leg' | 'floor', { back, seconds }: Way = slowly) => [
   phase('push down', seconds[0], foot(raised, { contacts: { heel: ['rest', heel] }, ankle: 'down', knee }), {
     other: resting,
     picture: 'ankle-side',

@@ -1,3 +1,4 @@
+import type { Exercise } from '../../exercise';
 import {
   care,
   cleanReps,
@@ -17,7 +18,6 @@ import {
   say,
   standing,
 } from '../author';
-import type { Exercise } from '../../exercise';
 
 export const chairBack = kit('chair', 'person', { wall: 'a wall gives more hold and less freedom to sway' });
 

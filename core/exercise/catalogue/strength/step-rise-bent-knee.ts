@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { stepRise } from '../shared/rise';
 import { withLevels } from '../author';
+import { stepRise } from '../shared/rise';
 
 export const stepRiseBent: Exercise = withLevels(stepRise('bent'), {
   levelWords: {

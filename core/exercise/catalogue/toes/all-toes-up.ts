@@ -15,12 +15,7 @@ import {
   say,
   standing,
 } from '../author';
-import { chair, chairBack, grounded } from '../shared/toe-control';
-
-const allUpStanding = foot(standing, {
-  contacts: { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] },
-  midfoot: 'lifted',
-});
+import { chair, chairBack, grounded, allUp, allUpStanding } from '../shared/toes';
 
 export const allToesUp: Exercise = exercise({
   id: 'all-toes-up',
@@ -66,7 +61,7 @@ export const allToesUp: Exercise = exercise({
           facing: 'any',
           balance: { working: 0, standing: 0 },
           phases: [
-            phase('toes up', 2, foot(grounded, { contacts: { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] } }), {
+            phase('toes up', 2, allUp, {
               undo: 'toes down',
               effort: true,
             }),
@@ -80,7 +75,7 @@ export const allToesUp: Exercise = exercise({
       'standing, fingertips on the chair',
       { base: 'hip width', support: 'chair' },
       range(reps(5), reps(8), reps(16)),
-      cleanReps(8, '8 without swaying, both feet alike.'),
+      cleanReps(8, '8 in which the balls keep their place, both feet.'),
     ),
     rung(
       'free',
@@ -89,12 +84,12 @@ export const allToesUp: Exercise = exercise({
       range(reps(5), reps(8), reps(16)),
       null,
       {
-        change: { kit: [], facing: 'any', balance: { working: 2, standing: 0 } },
+        change: { facing: 'any', balance: { working: 2, standing: 0 } },
       },
     ),
   ),
   levelWords: {
     seated: { setup: 'Sit, both feet flat, heels under the knees.' },
-    free: { setup: 'Stand with your feet under your hips, hands free.' },
+    free: { setup: 'Stand with your feet under your hips, hands free, the chair in reach.' },
   },
 });

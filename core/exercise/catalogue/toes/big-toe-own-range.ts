@@ -1,4 +1,5 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   checked,
   cues,
@@ -17,7 +18,15 @@ import {
   standing,
   stands,
 } from '../author';
-import { bigUp, chair, grounded } from '../shared/toe-control';
+import { bigUp, chair, grounded, bigUpStanding } from '../shared/toes';
+
+/** Up, stay, down. Where the hand lifts there is no effort: the toe goes along. */
+const raised = (up: FootState, down: FootState, other: FootState, hands?: FootState['hands'], byHand = false) => [
+  phase('big toe up', 2, foot(up, { hands }), { other, undo: 'lower it', effort: byHand ? undefined : true }),
+  phase('stay', 3, foot(up, { hands }), { other, undo: 'stay', effort: byHand ? undefined : true }),
+  phase('lower it', 2, foot(down, { hands }), { other, undo: 'big toe up', effort: byHand ? undefined : false }),
+];
+const handUp = foot(bigUp, { contacts: { bigToe: ['lift', 'hand'], smallToes: ['rest', 'floor'] } });
 
 export const bigToeOwnRange: Exercise = exercise({
   id: 'big-toe-own-range',
@@ -45,11 +54,7 @@ export const bigToeOwnRange: Exercise = exercise({
     sidePattern: 'each',
     kit: [chair],
     setup: 'props',
-    phases: [
-      phase('big toe up', 2, bigUp, { other: restsFlat, undo: 'lower it', effort: true }),
-      phase('stay', 3, bigUp, { other: restsFlat, undo: 'stay', effort: true }),
-      phase('lower it', 2, grounded, { other: restsFlat, undo: 'big toe up', effort: false }),
-    ],
+    phases: raised(bigUp, grounded, restsFlat),
     regions: { 'toe-extensors': 2, 'big-toe-joint': 1, 'arch-intrinsics': 1 },
   }),
   doses: range(reps(3), reps(5), reps(8)),
@@ -60,7 +65,8 @@ export const bigToeOwnRange: Exercise = exercise({
       'the hand lifts, the toe goes along',
       { 'hand-help': 'hand lifts' },
       range(reps(3), reps(4), reps(6)),
-      checked('big-toe-by-hand', 'The hand brings it up without pain, both feet; the angle is noted.'),
+      checked('big-toe-by-hand', 'The hand brings it up on its line and without pain, both feet.'),
+      { change: { phases: raised(handUp, grounded, restsFlat, ['big toe'], true), regions: { 'big-toe-joint': 1 } } },
     ),
     rung(
       'helped',
@@ -68,6 +74,7 @@ export const bigToeOwnRange: Exercise = exercise({
       { 'hand-help': 'finger steers' },
       range(reps(3), reps(5), reps(8)),
       saw('It stays on its line to the top, both feet.', 2),
+      { change: { phases: raised(bigUp, grounded, restsFlat, ['big toe']) } },
     ),
     rung(
       'free',
@@ -86,34 +93,24 @@ export const bigToeOwnRange: Exercise = exercise({
         change: {
           position: 'standing',
           kit: [],
-          phases: [
-            phase(
-              'big toe up',
-              2,
-              foot(standing, {
-                contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] },
-                midfoot: 'lifted',
-              }),
-              { other: stands, undo: 'lower it', effort: true },
-            ),
-            phase(
-              'stay',
-              3,
-              foot(standing, {
-                contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] },
-                midfoot: 'lifted',
-              }),
-              { other: stands, undo: 'stay', effort: true },
-            ),
-            phase('lower it', 2, standing, { other: stands, undo: 'big toe up', effort: false }),
-          ],
+          phases: raised(bigUpStanding, standing, stands),
         },
       },
     ),
   ),
   preparedBy: ['big-toe-bend-by-hand'],
   levelWords: {
-    'by-hand': { action: 'The hand lifts the big toe, the toe goes along. Stay, then let it down.' },
+    'by-hand': {
+      setup: 'Sit, one foot flat, a hand round the big toe.',
+      action: 'The hand lifts the big toe, the toe goes along. Stay, then let it down.',
+    },
+    helped: {
+      setup: 'Sit, one foot flat. Bend the big toe up by hand, remember how far, leave a finger along its side.',
+      action: [
+        'The toe lifts to that height by itself; the finger only keeps its line. Stay, lower it long.',
+        'Extend the hallux to its passive limit, a finger keeping its line. Stay, then lower.',
+      ],
+    },
     standing: { setup: 'Stand, weight on both feet. Remember how far the hand took the big toe.' },
   },
 });

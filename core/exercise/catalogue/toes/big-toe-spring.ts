@@ -13,7 +13,7 @@ import {
   say,
   seatedFlat,
 } from '../author';
-import { chair } from '../shared/toe-control';
+import { chair } from '../shared/toes';
 
 export const bigToeSpring: Exercise = exercise({
   id: 'big-toe-spring',
@@ -23,7 +23,7 @@ export const bigToeSpring: Exercise = exercise({
   stage: 'passive',
   directions: ['toes-lift', 'toes-curl'],
   faults: [
-    fault('the toe is let go from pain’s edge', 'above', 'Only as far as it goes easily.'),
+    fault('the toe is pulled far back before it is let go', 'above', 'Only as far as it goes easily.'),
     fault('the other toes come up with it', 'above', 'The other hand lies on the four.'),
   ],
   cautions: [care('sore-big-toe-joint', 'leave-out', 'Leave it out while the joint is sore.')],
@@ -39,9 +39,14 @@ export const bigToeSpring: Exercise = exercise({
     sidePattern: 'each',
     kit: [chair],
     phases: [
-      phase('hand draws it up', 2, foot(seatedFlat, { contacts: { bigToe: ['lift', 'hand'] }, midfoot: 'lifted' }), {
-        other: restsFlat,
-      }),
+      phase(
+        'hand draws it up',
+        2,
+        foot(seatedFlat, { contacts: { bigToe: ['lift', 'hand'] }, hands: ['big toe'], midfoot: 'lifted' }),
+        {
+          other: restsFlat,
+        },
+      ),
       phase('it lands', 1, foot(seatedFlat, { contacts: { bigToe: ['press', 'floor'] } }), { other: restsFlat }),
     ],
     regions: { 'big-toe-joint': 1, 'toe-flexors': 1 },

@@ -1,6 +1,15 @@
 import type { Exercise } from '../../exercise';
-import { exercise, foot, performance, phase, range, reps, restsFlat, say } from '../author';
-import { chair, grounded, handHelp } from '../shared/toes';
+import { exercise, foot, performance, range, reps, say } from '../author';
+import { chair, grounded, handHelp, liftAndLower, bigUp } from '../shared/toes';
+
+const lifts = {
+  lifting: bigUp,
+  lowered: grounded,
+};
+const byHand = {
+  ...lifts,
+  lifting: foot(lifts.lifting, { contacts: { bigToe: ['lift', 'hand'], smallToes: ['rest', 'floor'] } }),
+};
 
 export const bigToeUp: Exercise = exercise({
   id: 'big-toe-up',
@@ -12,7 +21,7 @@ export const bigToeUp: Exercise = exercise({
   faults: [
     { seen: 'all five toes rise', from: 'above', say: 'Hold the four down with your fingers.' },
     { seen: 'the big toe drifts towards the others', from: 'above', say: 'Steer it straight up.' },
-    { seen: 'the foot rolls to its outer edge', from: 'front', say: 'Inner ball stays down.' },
+    { seen: 'the inner ball leaves the floor', from: 'inner side', say: 'Inner ball stays down.' },
   ],
   cues: {
     setup: say('Sit, one foot flat, heel under the knee.'),
@@ -26,19 +35,26 @@ export const bigToeUp: Exercise = exercise({
     position: 'chair-seated',
     sidePattern: 'each',
     kit: [chair],
-    phases: [
-      phase(
-        'big toe up',
-        2,
-        foot(grounded, { contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] }, midfoot: 'lifted' }),
-        { other: restsFlat, undo: 'lay it down' },
-      ),
-      phase('lay it down', 2, grounded, { other: restsFlat, undo: 'big toe up' }),
-    ],
+    phases: liftAndLower('big toe up', 'lay it down', lifts),
     regions: { 'toe-extensors': 2, 'arch-intrinsics': 1 },
   }),
   doses: range(reps(4), reps(8), reps(12)),
-  ladder: handHelp('fingers hold the four others down', 'The toe follows'),
+  ladder: handHelp('fingers hold the four others down', 'The toe follows', {
+    handLifts: liftAndLower('big toe up', 'lay it down', byHand, ['big toe'], 'hand'),
+    handHolds: liftAndLower('big toe up', 'lay it down', lifts, ['small toes']),
+  }),
   preparedBy: ['big-toe-spring'],
-  levelWords: { 'hand-lifts': { action: 'The hand lifts the big toe, the toe thinks along. Lay it down long.' } },
+  levelWords: {
+    'hand-lifts': {
+      setup: 'Sit, one foot flat, a finger under the big toe.',
+      action: 'The hand lifts the big toe, the toe thinks along. Lay it down long.',
+    },
+    'hand-holds': {
+      setup: 'Sit, one foot flat, fingers of one hand lying on the four small toes.',
+      action: [
+        'Fingers keep the four down. Big toe up on its own; lay it down long.',
+        'Fingers anchor the lesser toes. Extend the hallux; lower it long.',
+      ],
+    },
+  },
 });

@@ -1,6 +1,15 @@
 import type { Exercise } from '../../exercise';
-import { exercise, foot, performance, phase, range, reps, restsFlat, say } from '../author';
-import { chair, grounded, handHelp } from '../shared/toes';
+import { exercise, foot, performance, range, reps, say } from '../author';
+import { chair, grounded, handHelp, liftAndLower, fourUp } from '../shared/toes';
+
+const lifts = {
+  lifting: fourUp,
+  lowered: foot(grounded, { toes: 'spread' }),
+};
+const byHand = {
+  ...lifts,
+  lifting: foot(lifts.lifting, { contacts: { bigToe: ['rest', 'floor'], smallToes: ['lift', 'hand'] } }),
+};
 
 export const fourToesUp: Exercise = exercise({
   id: 'four-toes-up',
@@ -20,7 +29,7 @@ export const fourToesUp: Exercise = exercise({
       'Anchor the hallux, extend the lesser toes. Lower them spread.',
     ),
     breath: null,
-    picture: say('The four toes wave; the big one keeps the boat tied.'),
+    picture: say('Four keys up, the lowest note held.'),
     correction: say('The arch may flatten here; that is normal.'),
   },
   foundBy: ['toes', 'lift', 'little toes', 'isolate', 'toe yoga'],
@@ -28,18 +37,25 @@ export const fourToesUp: Exercise = exercise({
     position: 'chair-seated',
     sidePattern: 'each',
     kit: [chair],
-    phases: [
-      phase(
-        'four toes up',
-        2,
-        foot(grounded, { contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] }, midfoot: 'let-down' }),
-        { other: restsFlat, undo: 'lay them down' },
-      ),
-      phase('lay them down', 2, foot(grounded, { toes: 'spread' }), { other: restsFlat, undo: 'four toes up' }),
-    ],
+    phases: liftAndLower('four toes up', 'lay them down', lifts),
     regions: { 'toe-extensors': 2, 'toe-flexors': 1 },
   }),
   doses: range(reps(4), reps(8), reps(12)),
-  ladder: handHelp('fingers hold the big toe down', 'The toes follow'),
-  levelWords: { 'hand-lifts': { action: 'The hand lifts four toes, the big one presses. Lay them down wide.' } },
+  ladder: handHelp('a finger holds the big toe down', 'The toes follow', {
+    handLifts: liftAndLower('four toes up', 'lay them down', byHand, ['small toes'], 'hand'),
+    handHolds: liftAndLower('four toes up', 'lay them down', lifts, ['big toe']),
+  }),
+  levelWords: {
+    'hand-lifts': {
+      setup: 'Sit, one foot flat, fingers under the four small toes.',
+      action: 'The hand lifts four toes, the big one stays. Lay them down wide.',
+    },
+    'hand-holds': {
+      setup: 'Sit, one foot flat, a finger lying on the big toe.',
+      action: [
+        'The finger keeps the big toe down. Lift the four, lay them down wide.',
+        'A finger anchors the hallux. Extend the lesser toes, lower them spread.',
+      ],
+    },
+  },
 });

@@ -16,7 +16,7 @@ import {
   saw,
   say,
 } from '../author';
-import { chairBack, oneLeg } from '../shared/toe-control';
+import { chairBack, oneLeg } from '../shared/toes';
 
 export const groundTheToes: Exercise = exercise({
   id: 'ground-the-toes',
@@ -54,7 +54,7 @@ export const groundTheToes: Exercise = exercise({
       'only notice which toes press',
       { amount: 'notice', support: 'fingertips' },
       range(holds(1, 10, 5), holds(2, 15, 5), holds(2, 30, 5)),
-      saw('The student can say which toes press, on both feet.'),
+      saw('All five toes lie down and none claws, both feet.'),
       {
         change: { phases: [phase('stand and notice', 15, oneLeg('rest', 'rest'), { other: offTheFloor })] },
       },
@@ -74,7 +74,7 @@ export const groundTheToes: Exercise = exercise({
       'press all five, long',
       { amount: 'all five', support: 'fingertips' },
       range(holds(1, 10, 5), holds(2, 20, 5), holds(3, 30, 5)),
-      cleanHold(20, '20 s with long toes on both feet, on two days.'),
+      cleanHold(20, '20 s with long toes on both feet.'),
     ),
     rung(
       'free',
@@ -89,7 +89,7 @@ export const groundTheToes: Exercise = exercise({
     'big-toe': { action: 'Press the big toe long and keep it there.' },
     'all-five': { action: 'Press all five toes long and keep them there.' },
     free: {
-      setup: 'Beside the chair, hands free, one foot just off the floor.',
+      setup: 'Beside the chair, hands free and near it, one foot just off the floor.',
       action: 'Press all five toes long and keep them there.',
     },
   },

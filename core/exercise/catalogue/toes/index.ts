@@ -7,6 +7,7 @@ import { bigToeUp } from './big-toe-up';
 import { fourToesUp } from './four-toes-up';
 import { groundTheToes } from './ground-the-toes';
 import { layDownOneByOne } from './lay-down-one-by-one';
+import { layDownBigToeFirst } from './lay-down-big-toe-first';
 import { splitHold } from './toe-split-hold';
 import { spreadAndNarrow } from './spread-and-narrow';
 import { steeredToe } from './steered-big-toe';
@@ -27,4 +28,5 @@ export const toesExercises: readonly Exercise[] = [
   groundTheToes,
   toeLiftsInSquat,
   toeSeesaw,
+  layDownBigToeFirst,
 ];

@@ -43,7 +43,7 @@ export const layDownOneByOne: Exercise = exercise({
   directions: ['toes-lift', 'toes-spread'],
   faults: [
     { seen: 'toes drop together', from: 'above', say: 'Little toe first. Wait for it.' },
-    { seen: 'the foot tips to its outer edge to help', from: 'front', say: 'Inner ball keeps its place.' },
+    { seen: 'the inner ball lifts to help', from: 'inner side', say: 'Inner ball keeps its place.' },
   ],
   cues: {
     setup: say('Sit, both feet flat, look at your toes.'),
@@ -95,7 +95,7 @@ export const layDownOneByOne: Exercise = exercise({
       'ten toes together',
       { 'hand-help': 'none', base: 'both feet' },
       range(reps(3), reps(5), reps(8)),
-      cleanReps(5, '5 in order on both feet, on two days.'),
+      cleanReps(5, '5 in order on both feet.'),
     ),
     rung(
       'standing',

@@ -25,7 +25,11 @@ export const spreadAndNarrow: Exercise = exercise({
   directions: ['toes-spread', 'toes-narrow'],
   faults: [
     { seen: 'toes lift instead of opening', from: 'above', say: 'Wide along the floor, not up.' },
-    { seen: 'fingers do it too, toes do not', from: 'front', say: 'Fingers may show it; then let the toes copy.' },
+    {
+      seen: 'the fingers spread and the toes do not',
+      from: 'above',
+      say: 'Fingers may show it; then let the toes copy.',
+    },
   ],
   cautions: [care('bunion-pain', 'go-gently', 'Small and free of pain; a finger may steer the big toe.')],
   cues: {
@@ -61,7 +65,7 @@ export const spreadAndNarrow: Exercise = exercise({
       'hands quiet',
       { 'hand-help': 'none', base: 'seated' },
       range(reps(5), reps(8), reps(12)),
-      cleanReps(8, '8 along the floor, both feet, on two days.'),
+      cleanReps(8, '8 along the floor, both feet.'),
     ),
     rung('standing', 'standing', { 'hand-help': 'none', base: 'hip width' }, range(reps(5), reps(8), reps(12)), null, {
       change: {
@@ -74,5 +78,14 @@ export const spreadAndNarrow: Exercise = exercise({
       },
     }),
   ),
-  levelWords: { standing: { setup: 'Stand, feet under your hips.' } },
+  levelWords: {
+    'fingers-copy': {
+      setup: 'Sit, both feet flat, hands on the thighs with the fingers above the toes.',
+      action: [
+        'Fingers and toes spread together, along the floor. Bring them side by side.',
+        'Abduct fingers and toes together. Adduct.',
+      ],
+    },
+    standing: { setup: 'Stand, feet under your hips.' },
+  },
 });

@@ -17,7 +17,7 @@ import {
   say,
   standing,
 } from '../author';
-import { chairBack } from '../shared/toe-control';
+import { chairBack } from '../shared/toes';
 
 const squat = foot(standing, { knee: 'bent', ankle: 'up', weightLine: 'even' });
 
@@ -78,15 +78,20 @@ export const toeLiftsInSquat: Exercise = exercise({
       'one hand on a support',
       { support: 'one hand' },
       range(reps(3), reps(6), reps(12)),
-      cleanReps(6, '6 with heels down, both feet, on two days.'),
+      cleanReps(6, '6 with heels down, both feet.'),
       {
-        change: { facing: 'support', kit: [chairBack] },
+        change: { facing: 'support', kit: [chairBack], balance: { working: 1, standing: 0 } },
       },
     ),
-    rung('free', 'hands free', { support: 'none' }, range(reps(3), reps(6), reps(12)), null),
+    rung('free', 'hands free', { support: 'none' }, range(reps(3), reps(6), reps(12)), null, {
+      change: { kit: [chairBack] },
+    }),
   ),
   levelWords: {
     'on-block': { setup: 'Feet a little wider than the hips. Sit down on the block, elbows inside the knees.' },
-    held: { setup: 'Hold on in front, feet a little wider than the hips. Sit down between your heels.' },
+    held: { setup: 'Hold the chair in front, feet a little wider than the hips. Sit down between your heels.' },
+    free: {
+      setup: 'Chair in front in reach. Feet wider than the hips, sit down between your heels, elbows inside the knees.',
+    },
   },
 });

@@ -1,4 +1,5 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   cleanReps,
   cues,
@@ -17,30 +18,29 @@ import {
   standing,
   stands,
 } from '../author';
-import { bigUp, chair, grounded } from '../shared/toe-control';
+import { bigUp, bigUpStanding, fourUp, fourUpStanding, grounded, chair } from '../shared/toes';
 
-const fourUp = foot(grounded, {
-  contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] },
-  midfoot: 'let-down',
-});
+const phases = (big: FootState, down: FootState, four: FootState, other: FootState) => [
+  phase('big toe up', 1.5, big, { other, undo: 'four toes up' }),
+  phase('all down', 0.5, down, { other, undo: 'all down' }),
+  phase('four toes up', 1.5, four, { other, undo: 'big toe up' }),
+  phase('all down again', 0.5, down, { other, undo: 'all down again' }),
+];
 
 export const toeSeesaw: Exercise = exercise({
   id: 'toe-seesaw',
   name: say('Toe seesaw: one up, four up', 'Alternating hallux and lesser toe extension'),
   family: 'toes',
-  purpose: 'Changes between the two toe lifts without a stop, so that they stop helping each other.',
+  purpose: 'Changes between the two toe lifts, landing in between, so that they stop helping each other.',
   stage: 'active',
   directions: ['toes-lift'],
   faults: [
-    fault('toes of both kinds rise together at the change', 'above', 'Land one before the other leaves.'),
-    fault('fingers and jaw do the work', 'front', 'Soft hands, soft face.'),
+    fault('toes of both kinds are up at the change', 'above', 'Land one before the other leaves.'),
+    fault('the fingers lift too', 'front', 'Soft hands, soft face.'),
   ],
   cues: cues(
     'Sit, one foot flat, heel under the knee.',
-    [
-      'Big toe up. Change. Four up. Change.',
-      'Hallux up, lesser toes down. Change. Lesser toes up, hallux down. Change.',
-    ],
+    ['Big toe up. Down. Four up. Down.', 'Hallux up, lesser toes down. Lower. Lesser toes up, hallux down. Lower.'],
     'A seesaw with one heavy child and four light ones.',
     'Slower, and fully down before the change.',
   ),
@@ -50,10 +50,7 @@ export const toeSeesaw: Exercise = exercise({
     position: 'chair-seated',
     sidePattern: 'each',
     kit: [chair],
-    phases: [
-      phase('big toe up', 2, bigUp, { other: restsFlat, undo: 'four toes up' }),
-      phase('four toes up', 2, fourUp, { other: restsFlat, undo: 'big toe up' }),
-    ],
+    phases: phases(bigUp, grounded, fourUp, restsFlat),
     regions: { 'toe-extensors': 2, 'arch-intrinsics': 1, 'toe-flexors': 1 },
   }),
   doses: range(reps(4), reps(8), reps(12)),
@@ -65,13 +62,23 @@ export const toeSeesaw: Exercise = exercise({
       { 'hand-help': 'hand holds the others' },
       range(reps(4), reps(6), reps(8)),
       saw('Each half moves while the other stays, both feet.', 2),
+      {
+        change: {
+          phases: phases(
+            foot(bigUp, { hands: ['small toes'] }),
+            foot(grounded, { hands: ['big toe', 'small toes'] }),
+            foot(fourUp, { hands: ['big toe'] }),
+            restsFlat,
+          ),
+        },
+      },
     ),
     rung(
       'free',
       'hands off',
       { 'hand-help': 'none' },
       range(reps(4), reps(8), reps(12)),
-      cleanReps(8, '8 clean changes on both feet, on two days.'),
+      cleanReps(8, '8 clean changes on both feet.'),
     ),
     rung(
       'standing',
@@ -83,30 +90,17 @@ export const toeSeesaw: Exercise = exercise({
         change: {
           position: 'standing',
           kit: [],
-          phases: [
-            phase(
-              'big toe up',
-              2,
-              foot(standing, {
-                contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] },
-                midfoot: 'lifted',
-              }),
-              { other: stands, undo: 'four toes up' },
-            ),
-            phase(
-              'four toes up',
-              2,
-              foot(standing, {
-                contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] },
-                midfoot: 'let-down',
-              }),
-              { other: stands, undo: 'big toe up' },
-            ),
-          ],
+          phases: phases(bigUpStanding, standing, fourUpStanding, stands),
         },
       },
     ),
   ),
   preparedBy: ['big-toe-up', 'four-toes-up'],
-  levelWords: { standing: { setup: 'Stand, feet under your hips, weight on both.' } },
+  levelWords: {
+    'hand-holds': {
+      setup: 'Sit, one foot flat, one hand over the four small toes, a finger on the big toe.',
+      action: 'The hand presses whichever should stay. Big toe up. Down. Four up. Down.',
+    },
+    standing: { setup: 'Stand, feet under your hips, weight on both.' },
+  },
 });

@@ -1,4 +1,5 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   checked,
   cleanHold,
@@ -12,10 +13,16 @@ import {
   restsFlat,
   rung,
   say,
-  standing,
   stands,
 } from '../author';
-import { chair, grounded } from '../shared/toes';
+import { bigUp, bigUpStanding, fourUp, fourUpStanding, chair } from '../shared/toes';
+
+const bothHolds = (n: number, seconds: number) => holds(n, seconds, 3, { per: { directions: 2 } });
+const usual = range(bothHolds(1, 5), bothHolds(1, 10), bothHolds(2, 10), 'usual practice');
+const phases = (big: FootState, four: FootState, other: FootState) => [
+  phase('big toe up', 10, big, { other }),
+  phase('four up', 10, four, { other }),
+];
 
 export const splitHold: Exercise = exercise({
   id: 'toe-split-hold',
@@ -41,91 +48,41 @@ export const splitHold: Exercise = exercise({
     position: 'chair-seated',
     sidePattern: 'each',
     kit: [chair],
-    phases: [
-      phase(
-        'big toe up',
-        10,
-        foot(grounded, { contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] }, midfoot: 'lifted' }),
-        { other: restsFlat },
-      ),
-      phase(
-        'four up',
-        10,
-        foot(grounded, { contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] }, midfoot: 'let-down' }),
-        { other: restsFlat },
-      ),
-    ],
+    phases: phases(bigUp, fourUp, restsFlat),
     regions: { 'toe-extensors': 2, 'arch-intrinsics': 1 },
   }),
-  doses: range(
-    holds(1, 5, 3, { per: { directions: 2 } }),
-    holds(1, 10, 3, { per: { directions: 2 } }),
-    holds(2, 10, 3, { per: { directions: 2 } }),
-    'usual practice',
-  ),
+  doses: usual,
   ladder: ladder(
     'hand-holds',
     rung(
       'hand-holds',
       'fingers hold those that should stay',
       { 'hand-help': 'hand holds the others', base: 'seated' },
-      range(
-        holds(1, 5, 3, { per: { directions: 2 } }),
-        holds(1, 10, 3, { per: { directions: 2 } }),
-        holds(2, 10, 3, { per: { directions: 2 } }),
-      ),
+      usual,
       checked('big-toe-separates', 'Free on both feet when tried without the hand.'),
+      {
+        change: {
+          phases: phases(foot(bigUp, { hands: ['small toes'] }), foot(fourUp, { hands: ['big toe'] }), restsFlat),
+        },
+      },
     ),
     rung(
       'free',
       'hands off',
       { 'hand-help': 'none', base: 'seated' },
-      range(
-        holds(1, 5, 3, { per: { directions: 2 } }),
-        holds(1, 10, 3, { per: { directions: 2 } }),
-        holds(2, 10, 3, { per: { directions: 2 } }),
-        'usual practice',
-      ),
-      cleanHold(10, '10 s each way on both feet, on two days.'),
+      usual,
+      cleanHold(10, '10 s each way on both feet.'),
     ),
-    rung(
-      'standing',
-      'standing',
-      { 'hand-help': 'none', base: 'hip width' },
-      range(
-        holds(1, 5, 3, { per: { directions: 2 } }),
-        holds(1, 10, 3, { per: { directions: 2 } }),
-        holds(2, 10, 3, { per: { directions: 2 } }),
-      ),
-      null,
-      {
-        change: {
-          position: 'standing',
-          kit: [],
-          phases: [
-            phase(
-              'big toe up',
-              10,
-              foot(standing, {
-                contacts: { bigToe: ['lift', 'air'], smallToes: ['press', 'floor'] },
-                midfoot: 'lifted',
-              }),
-              { other: stands },
-            ),
-            phase(
-              'four up',
-              10,
-              foot(standing, {
-                contacts: { bigToe: ['press', 'floor'], smallToes: ['lift', 'air'] },
-                midfoot: 'let-down',
-              }),
-              { other: stands },
-            ),
-          ],
-        },
-      },
-    ),
+    rung('standing', 'standing', { 'hand-help': 'none', base: 'hip width' }, usual, null, {
+      change: { position: 'standing', kit: [], phases: phases(bigUpStanding, fourUpStanding, stands) },
+    }),
   ),
   preparedBy: ['big-toe-up', 'four-toes-up'],
-  levelWords: { standing: { setup: 'Stand, feet under your hips, weight on both.' } },
+  levelWords: {
+    'hand-holds': {
+      setup: 'Sit, one foot flat. One hand lies on the four toes, a finger of the other waits by the big one.',
+      action: 'Fingers keep the four down, big toe up, hold. Change hands: big toe held down, four up.',
+    },
+    standing: { setup: 'Stand, feet under your hips, weight on both.' },
+  },
 });

@@ -1,0 +1,108 @@
+import type { Exercise } from '../../exercise';
+import {
+  care,
+  cleanReps,
+  cues,
+  exercise,
+  fault,
+  foot,
+  hanging,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  saw,
+  say,
+} from '../author';
+import { chair } from '../shared/arch-work';
+import { bandHand } from '../shared/band';
+
+/** One ankle over the other, both feet in a loop: each foot turns its sole away from the other, against the loop. */
+const turned = (ankle: 'turned-in' | 'neutral', banded: boolean) =>
+  foot(hanging, {
+    contacts: {
+      heel: ['rest', 'floor'],
+      ...(banded ? { innerBall: [ankle === 'neutral' ? 'rest' : 'press', 'band'] as const } : {}),
+    },
+    ankle,
+    toes: 'long',
+  });
+const anchored = foot(hanging, { role: 'anchors', contacts: { heel: ['rest', 'floor'] } });
+const phases = (banded: boolean) => [
+  phase('turn in', 2, turned('turned-in', banded), {
+    other: anchored,
+    picture: 'ankle-front',
+    undo: 'slow return',
+    effort: true,
+  }),
+  phase('slow return', 3, turned('neutral', banded), {
+    other: anchored,
+    picture: 'ankle-front',
+    undo: 'turn in',
+    effort: false,
+  }),
+];
+const usual = range(reps(8), reps(12), reps(15), 'usual practice');
+
+export const seatedBandTurnIn: Exercise = exercise({
+  id: 'seated-band-turn-in',
+  name: say('Chair: turn the foot in, ankles crossed', 'Seated resisted inversion'),
+  family: 'band',
+  purpose: 'Inner ankle in the range where ankles roll, for people who do not sit on the floor.',
+  stage: 'loaded',
+  directions: ['turn-in'],
+  faults: [
+    fault('the whole leg swings', 'front', 'Knees quiet; the ankle does it.'),
+    fault('quick return', 'front', 'Slowly home.'),
+  ],
+  cautions: [care('falls-or-faints', 'change-support', 'Uncross, and take the loop off, before anybody stands up.')],
+  cues: cues(
+    'Sit forward, legs stretched, ankles crossed on their heels, loop round both feet on the inner borders.',
+    [
+      'Press one foot away from the other; its sole turns away too. Slow return.',
+      'Invert one foot against the loop, ankles crossed. Slow return.',
+    ],
+    'Two magnets pushed apart, and let back slowly.',
+    'Ankle, not hip.',
+  ),
+  foundBy: ['band', 'chair', 'seated', 'inner ankle', 'turn in', 'cannot sit on the floor'],
+  schools: { band: 'form-allows' },
+  performance: performance({
+    position: 'chair-seated',
+    sidePattern: 'each',
+    kit: [kit('band', 'person', bandHand), chair],
+    band: { placement: 'both-feet', border: 'inner', purpose: 'resist' },
+    setup: 'fiddly',
+    phases: phases(true),
+    regions: { 'inner-ankle': 3 },
+  }),
+  doses: usual,
+  ladder: ladder(
+    'light',
+    rung(
+      'no-band',
+      'no loop',
+      { resistance: 'none' },
+      range(reps(6), reps(10), reps(12)),
+      saw('The sole turns and the kneecap stays, both feet.'),
+      { change: { kit: [chair], band: null, setup: 'plain', phases: phases(false), regions: { 'inner-ankle': 1 } } },
+    ),
+    rung(
+      'light',
+      'light loop',
+      { resistance: 'light loop' },
+      usual,
+      cleanReps(12, '12 with a slow return, both feet.'),
+    ),
+    rung('firm', 'firmer loop', { resistance: 'firmer loop' }, range(reps(6), reps(10), reps(12)), null),
+  ),
+  levelWords: {
+    'no-band': {
+      setup: 'Sit forward, legs stretched, ankles crossed on their heels.',
+      action: 'Turn one sole away from the other foot. Slow return.',
+    },
+  },
+});
