@@ -25,17 +25,18 @@ export const eyesShutStand: Exercise = exercise({
   directions: [],
   faults: [
     { seen: 'the free foot touches', from: 'front', say: 'Open your eyes, find it, shut them again.' },
-    { seen: 'holding the breath', from: 'front', say: 'Let the breath move.' },
+    { seen: 'jaw and shoulders set hard', from: 'front', say: 'Soft jaw; let the breath move.' },
   ],
   cautions: [
     care('falls-or-faints', 'leave-out', 'Not for anyone who falls or gets dizzy.'),
     care('pregnancy', 'leave-out', 'Eyes open in pregnancy.'),
+    care('numb-or-diabetic-feet', 'leave-out', 'Eyes open: feet with little feeling need them.'),
   ],
   cues: {
     setup: say('Beside the support, a fingertip on it for the first try.'),
     action: say('One foot off, settle, then shut your eyes.'),
     breath: say('Keep breathing.'),
-    picture: say('A mooring post in fog: it knows where it stands.'),
+    picture: say('A lamp post in fog: it knows where it stands.'),
     correction: say('A fingertip back is the clever way.'),
   },
   foundBy: ['balance', 'eyes closed', 'one leg', 'proprioception'],
@@ -55,21 +56,24 @@ export const eyesShutStand: Exercise = exercise({
       'fingertips on the chair',
       { support: 'fingertips', arms: 'one holds', eyes: 'shut' },
       range(holds(1, 5, 5), holds(2, 8, 5), holds(2, 15, 5), 'usual practice'),
-      cleanHold(10, '10 s with light fingertips on both feet, on two days.'),
+      cleanHold(8, '8 s with light fingertips on both feet.'),
     ),
     rung(
       'one-finger',
       'one fingertip on the chair',
       { support: 'one fingertip', arms: 'one holds', eyes: 'shut' },
       range(holds(1, 5, 5), holds(2, 10, 5), holds(2, 20, 5)),
-      checked('eyes-shut-stand', '10 s with one fingertip, both feet; few over sixty reach more, and need not.', 10, 2),
+      cleanHold(
+        10,
+        '10 s with one light fingertip on both feet; for most people over sixty this level is the place to stay.',
+      ),
     ),
     rung(
       'free',
       'hands free, support in reach',
       { support: 'none', arms: 'free', eyes: 'shut' },
       range(holds(1, 5, 5), holds(2, 10, 5), holds(2, 30, 5)),
-      checked('eyes-shut-stand', '20 s on both feet: a dancer’s goal.', 20, 2),
+      checked('eyes-shut-stand', '10 s without touching, both feet.', 10, 2),
       { why: 'The hand that lets go is also the arm that is freed.' },
     ),
     rung(

@@ -19,9 +19,16 @@ import {
   standing,
   stands,
 } from '../author';
-import { soft } from '../shared/unsteady';
+import { basicsFirst, chairBack, footOn } from '../shared/unsteady';
 
-const onTheHalfBall = foot(soft, { knee: 'soft' });
+const onAndOff = (ground: 'cushion' | 'half-ball') => [
+  phase('step on and settle', 3, footOn(ground, { knee: 'soft' }), { other: offTheFloor }),
+  phase('off into a small lunge', 3, foot(standing, { knee: 'bent', ankle: 'up' }), { other: stands }),
+];
+const halfBall = kit('half-ball', 'room', { cushion: 'a firm cushion moves less' });
+const under = kit('mat', 'room');
+const cushion = kit('cushion', 'person', { mat: 'a mat folded three times' });
+const doses = range(reps(2), reps(4), reps(8));
 
 export const halfBallStep: Exercise = exercise({
   id: 'half-ball-step',
@@ -31,51 +38,69 @@ export const halfBallStep: Exercise = exercise({
   stage: 'integrated',
   directions: ['ankle-up'],
   faults: [
-    fault('the foot slides', 'front', 'Bare feet, middle of the dome.'),
+    fault('the foot slides', 'above', 'Bare feet, middle of the dome.'),
     fault('the landing knee dives in', 'front', 'Knee over the second toe, then go on.'),
   ],
   cautions: [care('pregnancy', 'leave-out', 'Floor instead.')],
   cues: cues(
-    'Half-ball firm and on a mat, space all round, barefoot.',
+    'Half-ball firm and on a mat, chair in reach, space all round, barefoot.',
     'Step on, settle, step off into a small lunge. Come back over.',
-    'Stepping ashore in a swell.',
+    'Stepping off an escalator.',
     'Settle before you leave.',
   ),
   foundBy: ['half ball', 'step', 'reaction', 'unstable', 'lunge'],
   performance: performance({
     facing: 'centre',
     sidePattern: 'each',
-    kit: [kit('half-ball', 'room', { cushion: 'a firm cushion moves less' }), kit('mat', 'room')],
+    kit: [halfBall, under, chairBack],
     setup: 'props',
-    phases: [
-      phase('step on and settle', 3, onTheHalfBall, { other: offTheFloor }),
-      phase('off into a small lunge', 3, foot(standing, { knee: 'bent', ankle: 'up' }), { other: stands }),
-    ],
+    phases: onAndOff('half-ball'),
     regions: { 'inner-ankle': 2, 'outer-ankle': 2, 'hip-and-trunk': 2, calf: 1 },
     balance: { working: 3, standing: 3 },
   }),
-  doses: range(reps(2), reps(4), reps(8)),
+  doses,
   ladder: ladder(
-    'on-off',
+    'pad-held',
+    rung(
+      'pad-held',
+      'a firm cushion, step on and off, a hand held',
+      { surface: 'cushion', support: 'one hand', amount: 'on and off' },
+      doses,
+      saw('The knee stays over the toes on the cushion, both feet.', 2),
+      {
+        change: {
+          kit: [cushion, chairBack],
+          setup: 'plain',
+          phases: onAndOff('cushion'),
+          balance: { working: 2, standing: 2 },
+        },
+        door: basicsFirst,
+      },
+    ),
     rung(
       'held',
-      'step on and off, a hand held',
-      { support: 'one hand', amount: 'on and off' },
-      range(reps(2), reps(4), reps(8)),
-      saw('Settles each time, both feet.', 2),
+      'half-ball, step on and off, a hand held',
+      { surface: 'half-ball', support: 'one hand', amount: 'on and off' },
+      doses,
+      saw('The dome comes to rest each time before the foot leaves, both feet.', 2),
+      { change: { balance: { working: 2, standing: 2 } } },
     ),
     rung(
       'on-off',
-      'step on and off, hands free',
-      { support: 'none', amount: 'on and off' },
-      range(reps(2), reps(4), reps(8)),
-      cleanReps(4, '4 settled ones on both feet, on two days.'),
+      'half-ball, step on and off, hands free',
+      { surface: 'half-ball', support: 'none', amount: 'on and off' },
+      doses,
+      cleanReps(4, '4 settled ones on both feet.'),
     ),
-    rung('over', 'step over with a lunge', { support: 'none', amount: 'over' }, range(reps(2), reps(4), reps(8)), null),
+    rung('over', 'step over with a lunge', { surface: 'half-ball', support: 'none', amount: 'over' }, doses, null),
   ),
   levelWords: {
+    'pad-held': {
+      setup: 'Firm cushion beside the chair, a hand on it, barefoot.',
+      action: 'Step on, settle, step off.',
+    },
     held: {
-      setup: 'Half-ball firm and on a mat, a partner’s hand to hold, barefoot.',
+      setup: 'Half-ball firm and on a mat beside the chair, a hand on it, barefoot.',
       action: 'Step on, settle, step off.',
     },
     'on-off': { action: 'Step on, settle, step off into a small lunge.' },

@@ -41,22 +41,24 @@ export const oneLegStand: Exercise = exercise({
         ['three-fingers', 'three fingertips', '3 fingertips', 15, 30],
         ['one-finger', 'one fingertip', '1 fingertip', 15, 30],
         ['free', 'hands free, support in reach', '0 fingertips', 10, 30],
+        ['crossed', 'arms crossed, eyes open, support in reach', '0 fingertips', 10, 30],
       ] as const
     ).map(([id, name, support, least, usual], i) => ({
       id,
       name,
-      axes: { support },
+      axes: id === 'crossed' ? { support, arms: 'crossed' } : { support },
       why: null,
-      change: {},
+      change: i < 3 ? { balance: { working: 2, standing: 2 } } : { balance: { working: 3, standing: 3 } },
       doses: range(holds(1, least, 5), holds(1, usual, 5), holds(1, 60, 5)),
       gate:
-        i === 3
+        i === 4
           ? null
           : {
               test: 'clean-hold-seconds' as const,
               value: 30,
               occasions: 2,
-              words: '30 s quietly on both feet, on two days; older students need not.',
+              words:
+                '30 s on both feet without hopping or catching hold; over sixty, the seconds they own, the same on both feet.',
             },
     })),
   },
@@ -64,6 +66,7 @@ export const oneLegStand: Exercise = exercise({
     'five-fingers': { setup: 'Beside the chair, five fingertips on its back.' },
     'three-fingers': { setup: 'Beside the chair, three fingertips on its back.' },
     'one-finger': { setup: 'Beside the chair, one fingertip on its back.' },
-    free: { setup: 'Beside the chair, hands free.' },
+    free: { setup: 'Beside the chair in reach, hands free.' },
+    crossed: { setup: 'Beside the chair in reach, arms crossed, eyes open.' },
   },
 });

@@ -1,6 +1,5 @@
 import type { Exercise } from '../../exercise';
 import {
-  checked,
   cleanHold,
   cues,
   exercise,
@@ -15,7 +14,7 @@ import {
   rung,
   say,
 } from '../author';
-import { chairBack, soft } from '../shared/unsteady';
+import { chairBack, basicsFirst, footOn } from '../shared/unsteady';
 
 export const pillowStand: Exercise = exercise({
   id: 'pillow-stand',
@@ -31,7 +30,7 @@ export const pillowStand: Exercise = exercise({
   cues: cues(
     'Cushion beside the chair, barefoot, fingertips on the chair.',
     'Step up, settle, lift the other foot. Let the foot work.',
-    'Standing in a moored dinghy.',
+    'Standing on a mattress, on a bus.',
     'Eyes on one spot, soft knee.',
     'Keep breathing.',
   ),
@@ -42,7 +41,7 @@ export const pillowStand: Exercise = exercise({
     sidePattern: 'each',
     kit: [kit('cushion', 'person', { mat: 'a mat folded three times' }), chairBack],
     setup: 'props',
-    phases: [phase('stand', 20, soft, { other: offTheFloor })],
+    phases: [phase('stand', 20, footOn('cushion'), { other: offTheFloor })],
     regions: { 'arch-intrinsics': 2, 'inner-ankle': 2, 'outer-ankle': 2, 'hip-and-trunk': 2 },
     balance: { working: 3, standing: 3 },
   }),
@@ -54,14 +53,18 @@ export const pillowStand: Exercise = exercise({
       'fingertips on the chair, eyes open',
       { support: 'fingertips', eyes: 'open' },
       range(holds(1, 10, 10), holds(2, 20, 10), holds(2, 30, 10), 'usual practice'),
-      cleanHold(30, '30 s with fingertips, both feet, on two days.'),
+      cleanHold(20, '20 s with light fingertips, both feet.'),
+      { change: { balance: { working: 2, standing: 2 } }, door: basicsFirst },
     ),
     rung(
       'free',
       'hands free, eyes open',
       { support: 'none', eyes: 'open' },
       range(holds(1, 10, 10), holds(2, 20, 10), holds(2, 30, 10)),
-      checked('one-leg-stand', '30 s on the cushion, both feet; older students need not.', 30, 2),
+      cleanHold(
+        20,
+        '20 s without catching hold, both feet; over sixty, the level with fingertips is the place to stay.',
+      ),
     ),
     rung(
       'eyes-shut',
@@ -74,7 +77,7 @@ export const pillowStand: Exercise = exercise({
   ),
   preparedBy: ['one-leg-stand'],
   levelWords: {
-    free: { setup: 'Cushion beside the chair, barefoot, hands free.' },
+    free: { setup: 'Cushion beside the chair in reach, barefoot, hands free.' },
     'eyes-shut': { action: 'Step up, settle, lift the other foot, then shut your eyes.' },
   },
 });

@@ -31,7 +31,7 @@ export const stepAndLand: Exercise = exercise({
     fault('the other foot touches down at once', 'front', 'Land lower, and wait.'),
   ],
   cues: cues(
-    'A step of space in front, chair beside you.',
+    'A small step of space in front, a hand on the chair beside you.',
     'Step, land soft on one leg, stand still. Step back.',
     'A dart that sticks.',
     'Smaller step, longer stillness.',
@@ -61,15 +61,16 @@ export const stepAndLand: Exercise = exercise({
       'small step, a hand on the chair',
       { support: 'one hand', lever: 'small step' },
       range(reps(3), reps(6), reps(10)),
-      checked('knee-in-line', 'In line six times, both sides.'),
+      checked('knee-in-line', 'In line at every landing, both sides.'),
+      { change: { balance: { working: 1, standing: 2 } } },
     ),
     rung(
       'small',
       'small step, hands free',
       { support: 'none', lever: 'small step' },
       range(reps(3), reps(6), reps(10)),
-      cleanReps(6, '6 still landings on both legs, on two days.'),
-      { change: { kit: [], facing: 'centre' } },
+      cleanReps(6, '6 landings on each leg that come to rest before the foot goes down.'),
+      { change: { facing: 'centre', balance: { working: 3, standing: 3 } } },
     ),
     rung(
       'long',
@@ -77,11 +78,11 @@ export const stepAndLand: Exercise = exercise({
       { support: 'none', lever: 'long step' },
       range(reps(3), reps(6), reps(10)),
       null,
-      { change: { kit: [], facing: 'centre' } },
+      { change: { facing: 'centre', balance: { working: 3, standing: 3 } } },
     ),
   ),
   levelWords: {
-    small: { setup: 'A small step of space in front, hands free.' },
-    long: { setup: 'A long step of space in front, hands free.' },
+    small: { setup: 'A small step of space in front, hands free, the chair in reach.' },
+    long: { setup: 'A long step of space in front, hands free, the chair in reach.' },
   },
 });

@@ -3,7 +3,7 @@ import { counts, exercise, performance, phase, range, say, standing } from '../a
 
 export const easyStepping: Exercise = exercise({
   id: 'easy-stepping',
-  name: say('Easy steps to the side and back', 'Low-intensity stepping'),
+  name: say('Easy steps to the side, front and back', 'Low-intensity stepping'),
   family: 'gait',
   purpose: 'Warms the calves to music before anything quick.',
   stage: 'integrated',
@@ -13,19 +13,20 @@ export const easyStepping: Exercise = exercise({
     { seen: 'toes point outward', from: 'front', say: 'Toes the way the knees go.' },
   ],
   cues: {
-    setup: say('Space to both sides.'),
-    action: say('Step side, close, step back, close, with the music.'),
+    setup: say('Space all round, feet under your hips.'),
+    action: say('Step side, close, step front, close, step back, close, with the music.'),
     breath: null,
-    picture: say('A small boat at its mooring, this way and that.'),
+    picture: say('Walking round a table you know in the dark.'),
     correction: say('Smaller and softer.'),
   },
   foundBy: ['step', 'warm up', 'music', 'side step'],
   performance: performance({
     facing: 'centre',
+    sidePattern: 'alternate',
     footwear: 'any',
     phases: [phase('step', 1, standing)],
     regions: { calf: 1, 'hip-and-trunk': 1 },
     balance: { working: 1, standing: 1 },
   }),
-  doses: range(counts(4, 8, 104), counts(8, 8, 104), counts(16, 8, 104)),
+  doses: range(counts(12, 8, 96), counts(24, 8, 96), counts(30, 8, 96)),
 });

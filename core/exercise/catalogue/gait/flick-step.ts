@@ -16,6 +16,9 @@ import {
   say,
   standing,
 } from '../author';
+import { jumpsLater } from '../shared/door';
+
+const chairOrBarre = kit('chair', 'person', { barre: 'a barre' });
 
 export const flickStep: Exercise = exercise({
   id: 'flick-step',
@@ -28,39 +31,50 @@ export const flickStep: Exercise = exercise({
     fault('the count runs away', 'front', 'Say the eight aloud and end on it.'),
     fault('heavy stamping', 'front', 'Under the sound of the music.'),
   ],
-  cautions: [care('sore-achilles', 'go-gently', 'Walk it instead of springing it.')],
+  cautions: [care('sore-achilles', 'leave-out', 'Easy stepping instead.')],
   cues: cues(
     'Space around you, soft knees.',
     'Change, flick, change, flick, and stand on eight.',
-    'A stone that skips over water.',
+    'A match struck, and struck again.',
     'Smaller, on the beat.',
   ),
   foundBy: ['flick', 'step dance', 'timing', 'quick', 'count', 'reaction'],
   performance: performance({
     facing: 'centre',
-    sidePattern: 'both',
+    sidePattern: 'alternate',
+    kit: [chairOrBarre],
     footwear: 'any',
     phases: [phase('change and flick', 1, foot(standing, { knee: 'soft' }))],
     regions: { calf: 2, shin: 1 },
     balance: { working: 2, standing: 2 },
+    floorsRuledOut: ['tile', 'outdoors'],
+    impactsPerRep: 1,
   }),
   doses: range(counts(2, 8, 96), counts(4, 8, 104), counts(8, 8, 120)),
   ladder: ladder(
     'slow',
     rung(
       'held',
-      'slow, a hand on the barre or chair',
-      { speed: 'slow', support: 'one hand' },
+      'slow, both hands on the barre or chair, no spring',
+      { speed: 'slow', support: 'both hands' },
       range(counts(2, 8, 80), counts(4, 8, 80), counts(8, 8, 80)),
       saw('Ends on eight, both feet leading once.'),
-      { change: { facing: 'support', kit: [kit('chair', 'person', { barre: 'a barre' })] } },
+      {
+        change: {
+          facing: 'support',
+          impactsPerRep: 0,
+          regions: { calf: 1, shin: 1 },
+          balance: { working: 1, standing: 1 },
+        },
+      },
     ),
     rung(
       'slow',
       'slow, hands free',
       { speed: 'slow', support: 'none' },
       range(counts(2, 8, 80), counts(4, 8, 96), counts(8, 8, 96)),
-      saw('Ends on eight four times running, both feet leading.', 2),
+      saw('Ends on eight every time, landings that nobody hears, both feet leading.', 2),
+      { door: jumpsLater },
     ),
     rung(
       'quick',
@@ -70,5 +84,12 @@ export const flickStep: Exercise = exercise({
       null,
     ),
   ),
-  levelWords: { held: { setup: 'A hand on the chair, soft knees.' } },
+  levelWords: {
+    held: {
+      setup: 'Both hands on the barre or the chair, soft knees.',
+      action: 'Change feet without a spring, flick, change, flick, and stand on eight.',
+    },
+    slow: { setup: 'The chair in reach, space around you, soft knees.' },
+    quick: { setup: 'The chair in reach, space around you, soft knees.' },
+  },
 });

@@ -67,7 +67,7 @@ export const heelWalk: Exercise = exercise({
       'seated, stepping with toes up',
       { base: 'seated', knee: 'bent' },
       range(timed(15), timed(30), timed(60)),
-      saw('Toes stay up for half a minute, both feet.'),
+      saw('The toes stay up to the end, both feet.'),
       {
         change: {
           position: 'chair-seated',
@@ -99,7 +99,7 @@ export const heelWalk: Exercise = exercise({
       'walking, straight legs',
       { base: 'walking', knee: 'straight' },
       range(travel(1, 16, 80), travel(2, 16, 80), travel(4, 20, 80)),
-      saw('Toes up for two lengths, both feet.', 2),
+      saw('The toes stay up to the last step, both feet.', 2),
       { why: 'From the chair into a step the knee straightens too.' },
     ),
     rung(

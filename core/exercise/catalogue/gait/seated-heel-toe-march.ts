@@ -1,5 +1,44 @@
 import type { Exercise } from '../../exercise';
-import { care, cues, exercise, fault, foot, kit, performance, phase, range, reps, say, seatedFlat } from '../author';
+import {
+  care,
+  cleanReps,
+  cues,
+  exercise,
+  fault,
+  foot,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  reps,
+  rung,
+  saw,
+  say,
+  seatedFlat,
+} from '../author';
+
+const march = (seconds: number) => [
+  phase(
+    'heel up and down',
+    seconds,
+    foot(seatedFlat, { contacts: { heel: ['lift', 'air'] }, heelHeightCm: 5, ankle: 'down' }),
+  ),
+  phase(
+    'toes up and down',
+    seconds,
+    foot(seatedFlat, {
+      contacts: {
+        innerBall: ['lift', 'air'],
+        outerBall: ['lift', 'air'],
+        bigToe: ['lift', 'air'],
+        smallToes: ['lift', 'air'],
+      },
+      ankle: 'up',
+    }),
+  ),
+];
+const doses = range(reps(8), reps(16), reps(32));
 
 export const seatedMarch: Exercise = exercise({
   id: 'seated-heel-toe-march',
@@ -26,27 +65,42 @@ export const seatedMarch: Exercise = exercise({
     kit: [kit('chair', 'person', { mat: 'on the floor, knees bent' })],
     floorsRuledOut: [],
     footwear: 'any',
-    phases: [
-      phase(
-        'heel up and down',
-        1,
-        foot(seatedFlat, { contacts: { heel: ['lift', 'air'] }, heelHeightCm: 5, ankle: 'down' }),
-      ),
-      phase(
-        'toes up and down',
-        1,
-        foot(seatedFlat, {
-          contacts: {
-            innerBall: ['lift', 'air'],
-            outerBall: ['lift', 'air'],
-            bigToe: ['lift', 'air'],
-            smallToes: ['lift', 'air'],
-          },
-          ankle: 'up',
-        }),
-      ),
-    ],
+    phases: march(1),
     regions: { calf: 1, shin: 1 },
   }),
-  doses: range(reps(8), reps(16), reps(32)),
+  doses,
+  ladder: ladder(
+    'in-turn',
+    rung(
+      'together',
+      'both feet together',
+      { base: 'both feet together', speed: 'easy' },
+      doses,
+      saw('The ankles do it and the knees stay, both feet.'),
+      {
+        change: { sidePattern: 'both' },
+      },
+    ),
+    rung(
+      'in-turn',
+      'left and right in turn',
+      { base: 'in turn', speed: 'easy' },
+      doses,
+      cleanReps(16, '16 in time, each foot.'),
+    ),
+    rung(
+      'quick',
+      'left and right in turn, quicker',
+      { base: 'in turn', speed: 'quick' },
+      range(reps(8), reps(16), reps(32)),
+      null,
+      {
+        change: { phases: march(0.5) },
+      },
+    ),
+  ),
+  levelWords: {
+    together: { action: 'Heels up, heels down, toes up, toes down, both feet together.' },
+    quick: { action: 'Heel up, heel down, toes up, toes down. Change feet, in quick time.' },
+  },
 });

@@ -15,6 +15,13 @@ import {
   say,
 } from '../author';
 import { landing } from '../shared/squat-lunge';
+import { jumpsNext } from '../shared/door';
+
+const inReach = kit('chair', 'person', { barre: 'a barre', wall: 'hands on the wall' });
+const line = kit('stick', 'person', { strap: 'a strap laid out flat is safer underfoot' });
+/** Per way: to one side and to the other, front and back, either foot in front, either turn. */
+const ways = (n: number) => reps(n, { per: { directions: 2 } });
+const doses = range(ways(4), ways(6), ways(8));
 
 export const jumpsAllWays: Exercise = exercise({
   id: 'small-jumps-all-ways',
@@ -29,15 +36,15 @@ export const jumpsAllWays: Exercise = exercise({
     fault('loud landings', 'front', 'Under the music.'),
   ],
   cues: cues(
-    'Space all round, soft knees, thin stick on the floor if you use one.',
+    'Space all round, the chair in reach, soft knees, thin stick on the floor.',
     'Small jumps over the line: side, back, front, back. Then split, then a quarter turn.',
-    'A pebble skips across a rock pool.',
+    'A typist’s fingers, quick and light.',
     'Smaller, quieter.',
   ),
   foundBy: ['jump', 'side', 'hop', 'landing', 'quick', 'impact'],
   performance: performance({
     facing: 'centre',
-    kit: [kit('stick', 'person', { strap: 'a strap laid out flat is safer underfoot' })],
+    kit: [line, inReach],
     footwear: 'any',
     floorsRuledOut: ['tile', 'outdoors'],
     phases: [phase('land and go', 1, landing)],
@@ -45,47 +52,58 @@ export const jumpsAllWays: Exercise = exercise({
     balance: { working: 2, standing: 0 },
     impactsPerRep: 1,
   }),
-  doses: range(reps(8), reps(16), reps(32)),
+  doses,
   ladder: ladder(
-    'side',
+    'held',
     rung(
       'held',
       'side to side, hands on the barre or chair',
-      { support: 'both hands', amount: 'side' },
-      range(reps(8), reps(12), reps(16)),
-      saw('Quiet landings, both feet together.', 2),
-      { change: { facing: 'support', kit: [kit('chair', 'person', { barre: 'a barre', wall: 'hands on the wall' })] } },
+      { support: 'both hands', amount: 'side to side' },
+      range(ways(4), ways(6), ways(8)),
+      saw('Both feet land together and nobody hears it.', 2),
+      {
+        change: { facing: 'support', kit: [inReach, line] },
+        door: jumpsNext,
+      },
     ),
     rung(
       'side',
-      'side to side and front to back, hands free',
-      { support: 'none', amount: 'side' },
-      range(reps(8), reps(16), reps(24)),
-      cleanReps(16, '16 quiet ones, on two days.'),
+      'side to side, hands free',
+      { support: 'none', amount: 'side to side' },
+      range(ways(4), ways(6), ways(8)),
+      cleanReps(6, '6 each way that nobody hears; no pain during or next morning.'),
+    ),
+    rung(
+      'front-back',
+      'front and back, hands free',
+      { support: 'none', amount: 'front and back' },
+      range(ways(4), ways(6), ways(8)),
+      cleanReps(6, '6 each way that nobody hears; no pain during or next morning.'),
     ),
     rung(
       'split',
       'split landings',
       { support: 'none', amount: 'split' },
-      range(reps(8), reps(16), reps(24)),
-      cleanReps(16, '16 quiet ones with each foot in front, on two days.'),
+      range(ways(4), ways(6), ways(8)),
+      cleanReps(6, '6 with each foot in front, none of them heard; no pain next morning.'),
     ),
     rung(
       'turn',
       'quarter turns over the line',
       { support: 'none', amount: 'turn' },
-      range(reps(4), reps(8), reps(16)),
+      range(ways(2), ways(4), ways(8)),
       null,
     ),
   ),
   preparedBy: ['small-jumps'],
   levelWords: {
     held: {
-      setup: 'Hands on the chair or barre, soft knees, a line on the floor.',
-      action: 'Small jumps, side to side.',
+      setup: 'Hands on the chair or barre, soft knees, the stick on the floor beside you.',
+      action: 'Small jumps over the line, side to side.',
     },
-    side: { action: 'Small jumps over the line: side, back, front, back.' },
+    side: { action: 'Small jumps over the line, side to side.' },
+    'front-back': { action: 'Small jumps over the line, front and back.' },
     split: { action: 'Small jumps that land with one foot in front, then with the other.' },
-    turn: { action: 'Small jumps over the line, each with a quarter turn.' },
+    turn: { action: 'Small jumps over the line, each with a quarter turn, one way and the other.' },
   },
 });

@@ -1,5 +1,21 @@
 import type { Exercise } from '../../exercise';
-import { care, cues, exercise, fault, foot, kit, performance, phase, range, say, standing, travel } from '../author';
+import {
+  care,
+  cues,
+  exercise,
+  fault,
+  foot,
+  kit,
+  ladder,
+  performance,
+  phase,
+  range,
+  rung,
+  saw,
+  say,
+  standing,
+  travel,
+} from '../author';
 
 export const chairBack = kit('chair', 'person', { wall: 'a wall gives more hold' });
 
@@ -18,6 +34,8 @@ export const onEdge = (edge: 'inner' | 'outer') =>
 
 export const both = (edge: 'inner' | 'outer') =>
   foot(onEdge(edge), edge === 'outer' ? { contacts: { innerBall: ['rest', 'floor'], bigToe: ['rest', 'floor'] } } : {});
+
+const rail = kit('wall', 'room', { barre: 'along the barre' });
 
 export function edgeWalk(edge: 'inner' | 'outer'): Exercise {
   const outer = edge === 'outer';
@@ -38,11 +56,11 @@ export function edgeWalk(edge: 'inner' | 'outer'): Exercise {
         ? fault('the legs bow', 'front', 'Knees forward, only the soles tilt.')
         : fault('knees knock', 'front', 'Knees over the toes, only the soles tilt.'),
     ],
-    cautions: [care('recent-injury', 'leave-out', 'Not after a recent sprain.')],
+    cautions: [care('recent-injury', 'leave-out', 'Not after a recent sprain: tilt seated, without weight.')],
     cues: cues(
-      'One lane each, along the wall if you like.',
+      'One lane each along the wall, a hand on it.',
       outer ? 'Small steps on the outer edges, tall, quiet.' : 'Small steps on the inner edges, tall, quiet.',
-      outer ? 'Walking along a gutter.' : 'Walking on the inside of two rails.',
+      outer ? 'Walking on the ridge of a roof, one slope for each foot.' : 'Walking along a gutter.',
       'Less edge, more height.',
     ),
     foundBy: ['walk', 'edge', outer ? 'outer edge' : 'inner edge', 'ankle', 'sideways'],
@@ -51,6 +69,7 @@ export function edgeWalk(edge: 'inner' | 'outer'): Exercise {
       position: 'walking',
       facing: 'lane',
       sidePattern: 'travelling',
+      kit: [rail],
       phases: [phase('step', 1, onEdge(edge))],
       regions: outer
         ? { 'inner-ankle': 2, 'outer-ankle': 2 }
@@ -58,5 +77,36 @@ export function edgeWalk(edge: 'inner' | 'outer'): Exercise {
       balance: { working: 2, standing: 2 },
     }),
     doses: range(travel(1, 20, 60), travel(1, 40, 60), travel(1, 50, 60), 'usual practice'),
+    ladder: ladder(
+      'held',
+      rung(
+        'held',
+        'a short way, a hand on the wall',
+        { support: 'one hand', amount: 'a short way' },
+        range(travel(1, 10, 60), travel(1, 20, 60), travel(1, 30, 60)),
+        saw('No ankle gives way on the short way, both feet.'),
+        {
+          change: { balance: { working: 1, standing: 1 } },
+        },
+      ),
+      rung(
+        'free',
+        'a short way, hands free, the wall in reach',
+        { support: 'none', amount: 'a short way' },
+        range(travel(1, 10, 60), travel(1, 20, 60), travel(1, 30, 60)),
+        saw('Small quiet steps, no ankle gives way, both feet.', 2),
+      ),
+      rung(
+        'longer',
+        'the whole lane, hands free, the wall in reach',
+        { support: 'none', amount: 'the whole lane' },
+        range(travel(1, 30, 60), travel(1, 40, 60), travel(1, 50, 60), 'usual practice'),
+        null,
+      ),
+    ),
+    levelWords: {
+      free: { setup: 'One lane each along the wall in reach, hands free.' },
+      longer: { setup: 'One lane each along the wall in reach, hands free.' },
+    },
   });
 }

@@ -13,7 +13,7 @@ export const onRise = foot(standing, {
 export const down = foot(standing, { knee: 'locked' });
 
 export const rollsOut = {
-  seen: 'weight rolls to the outer edge',
+  seen: 'weight goes to the outer edge',
   from: 'behind',
   say: 'Press the inner ball; ankles straight up.',
 } as const;

@@ -1,6 +1,9 @@
 import type { Exercise } from '../../exercise';
 import { cues, exercise, fault, kit, onTheBall, performance, phase, range, reps, say } from '../author';
 import { chairBack, down } from '../shared/rise';
+import { heldLadder, heldWords } from '../shared/held';
+
+const doses = range(reps(6), reps(10), reps(16));
 
 export const ballAboveAnkles: Exercise = exercise({
   id: 'ball-above-ankles-rise',
@@ -10,7 +13,7 @@ export const ballAboveAnkles: Exercise = exercise({
   stage: 'loaded',
   directions: ['ankle-down'],
   faults: [
-    fault('the ball is crushed and the arches drop', 'front', 'Hold it like a peach; float the ankle bones up.'),
+    fault('the ball is crushed flat', 'front', 'Hold it like a peach; float the ankle bones up.'),
     fault('knees knock', 'front', 'The squeeze is low, not at the knees.'),
   ],
   cues: cues(
@@ -31,5 +34,7 @@ export const ballAboveAnkles: Exercise = exercise({
     regions: { calf: 2, 'inner-ankle': 1, 'hip-and-trunk': 1 },
     balance: { working: 1, standing: 0 },
   }),
-  doses: range(reps(6), reps(10), reps(16)),
+  doses,
+  ladder: heldLadder({ doses, working: [1, 1, 2], clean: 10, seen: 'with the same soft squeeze and no bent knees' }),
+  levelWords: heldWords('Behind the chair', 'feet parallel, soft ball just above the ankle bones'),
 });

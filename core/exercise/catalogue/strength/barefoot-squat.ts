@@ -28,10 +28,13 @@ export const barefootSquat: Exercise = exercise({
   stage: 'integrated',
   directions: ['ankle-up'],
   faults: [
-    fault('arches sink as you go down', 'front', 'Three points; stop where they would leave.'),
+    fault('arches sink on the way down', 'inner side', 'Three points; stop where they would leave.'),
     fault('heels lift', 'outer side', 'Less deep, or a folded mat under the heels.'),
   ],
-  cautions: [care('falls-or-faints', 'change-support', 'Chair behind you, hands on another in front.')],
+  cautions: [
+    care('falls-or-faints', 'change-support', 'Chair behind you, hands on another in front.'),
+    care('sore-knees', 'hold-at-rung', 'No deeper than half way, and only as far as is free of pain.'),
+  ],
   cues: cues(
     'Feet hip width, three points on each.',
     'Fold at hips, knees and ankles; keep the points. Come up.',
@@ -73,10 +76,14 @@ export const barefootSquat: Exercise = exercise({
       { lever: 'full', support: 'none' },
       range(reps(5), reps(8), reps(15)),
       null,
-      { why: 'Going past the chair means it is no longer behind you.' },
+      {
+        why: 'Going past the chair means it is no longer behind you.',
+        change: { kit: [kit('chair', 'person', { wall: 'a wall in front' })], balance: { working: 2, standing: 0 } },
+      },
     ),
   ),
   levelWords: {
+    full: { setup: 'Chair in front in reach, feet hip width, three points on each.' },
     'to-chair': {
       setup: 'In front of the chair, feet hip width, three points on each.',
       action: 'Sit down to the chair, keep the points, get up again.',

@@ -15,6 +15,9 @@ import {
   standing,
   toesOnRiseWords,
 } from '../author';
+import { heldLadder } from '../shared/held';
+
+const doses = range(reps(8), reps(16), reps(32));
 
 export const barreRise: Exercise = exercise({
   id: 'barre-rise-turned-out',
@@ -27,7 +30,7 @@ export const barreRise: Exercise = exercise({
     fault('heels slip back as they rise', 'behind', 'Show your heels to the front on the way up.'),
     fault(
       'weight falls to the inner edges at the bottom',
-      'front',
+      'behind',
       'Turn out from the hips, three points on the floor.',
     ),
     fault('toes claw at the top', 'above', 'Long toes carry.'),
@@ -57,5 +60,21 @@ export const barreRise: Exercise = exercise({
     balance: { working: 1, standing: 0 },
   }),
   schoolVariants: toesOnRiseWords,
-  doses: range(reps(8), reps(16), reps(32)),
+  doses,
+  ladder: heldLadder({
+    doses,
+    working: [1, 1, 2],
+    clean: 16,
+    seen: 'with the heels forward on top',
+    start: 'both-hands',
+  }),
+  levelWords: {
+    'both-hands': {
+      setup: 'Face the barre, both hands on it, heels together, legs turned out only as far as the hips give.',
+    },
+    fingertips: {
+      setup: 'Face the barre, fingertips on it, heels together, legs turned out only as far as the hips give.',
+    },
+    free: { setup: 'Face the barre, hands free and near it, heels together, legs turned out as far as the hips give.' },
+  },
 });

@@ -43,7 +43,7 @@ export const heelToeRock: Exercise = exercise({
   directions: ['ankle-up', 'ankle-down'],
   faults: [
     fault('knees bend to help', 'outer side', 'Straight knees; it comes from the ankles.'),
-    fault('ankles roll to the outer edge on top', 'behind', 'Press the big-toe root.'),
+    fault('weight goes to the outer edge on top', 'behind', 'Press the big-toe root.'),
   ],
   cautions: [care('falls-or-faints', 'change-support', 'Hands on the chair: the back half is the precarious one.')],
   cues: cues(
@@ -58,8 +58,8 @@ export const heelToeRock: Exercise = exercise({
     facing: 'support',
     kit: [chairBack],
     phases: [
-      phase('onto the heels', 2, backOnHeels, { undo: 'onto the balls' }),
-      phase('onto the balls', 2, onTheBall, { undo: 'onto the heels', body: 'rises' }),
+      phase('onto the heels', 2, backOnHeels, { undo: 'onto the balls', effort: true }),
+      phase('onto the balls', 2, onTheBall, { undo: 'onto the heels', effort: true, body: 'rises' }),
     ],
     regions: { calf: 2, shin: 2 },
     balance: { working: 2, standing: 0 },
@@ -108,7 +108,7 @@ export const heelToeRock: Exercise = exercise({
       'standing at the chair',
       { base: 'hip width', support: 'chair' },
       range(reps(10), reps(15), reps(30), 'usual practice'),
-      cleanReps(15, '15 with straight knees, both feet, on two days.'),
+      cleanReps(15, '15 with straight knees, both feet.'),
     ),
     rung(
       'free',
@@ -116,7 +116,7 @@ export const heelToeRock: Exercise = exercise({
       { base: 'hip width', support: 'none' },
       range(reps(8), reps(12), reps(30)),
       null,
-      { change: { kit: [], facing: 'centre', balance: { working: 3, standing: 0 } } },
+      { change: { facing: 'centre', balance: { working: 3, standing: 0 } } },
     ),
   ),
   levelWords: {
@@ -124,6 +124,6 @@ export const heelToeRock: Exercise = exercise({
       setup: 'Sit, both feet flat.',
       action: 'Toes up, heels heavy. Through the middle, and heels up onto the balls.',
     },
-    free: { setup: 'Feet parallel, space behind you, hands free.' },
+    free: { setup: 'Behind the chair, hands free and near it, feet parallel, space behind you.' },
   },
 });

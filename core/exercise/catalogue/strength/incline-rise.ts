@@ -18,26 +18,26 @@ import {
   say,
   standing,
 } from '../author';
-import { down, toesRight, wall } from '../shared/rise';
+import { down, toesRight, wall, floorRise } from '../shared/rise';
 
 const slopeDown = foot(standing, {
   knee: 'locked',
   ankle: 'up',
   contacts: {
-    heel: ['press', 'block'],
-    innerBall: ['press', 'block'],
-    outerBall: ['press', 'block'],
-    bigToe: ['rest', 'block'],
-    smallToes: ['rest', 'block'],
+    heel: ['press', 'slope'],
+    innerBall: ['press', 'slope'],
+    outerBall: ['press', 'slope'],
+    bigToe: ['rest', 'slope'],
+    smallToes: ['rest', 'slope'],
   },
 });
 
 const slopeUp = foot(onTheBall, {
   contacts: {
-    innerBall: ['press', 'block'],
-    outerBall: ['press', 'block'],
-    bigToe: ['press', 'block'],
-    smallToes: ['rest', 'block'],
+    innerBall: ['press', 'slope'],
+    outerBall: ['press', 'slope'],
+    bigToe: ['rest', 'slope'],
+    smallToes: ['rest', 'slope'],
   },
 });
 
@@ -53,13 +53,13 @@ export const inclineRise: Exercise = exercise({
   cues: cues(
     'On the slope, toes uphill, hand on the wall.',
     'Rise slowly, lower more slowly, and wait at the bottom.',
-    'Walking up a gangway without walking.',
+    'A lift that pauses before each floor.',
     'Slower at the bottom.',
   ),
   foundBy: ['slope', 'incline', 'wedge', 'rise', 'calf', 'slant'],
   performance: performance({
     facing: 'support',
-    kit: [kit('slope', 'person', { block: 'toes on a low block' }), wall],
+    kit: [kit('slope', 'person', { block: 'balls of the feet on a low block, heels on the floor' }), wall],
     setup: 'props',
     phases: [
       phase('rise', 2, slopeUp, { undo: 'lower', effort: true, body: 'rises' }),
@@ -71,30 +71,23 @@ export const inclineRise: Exercise = exercise({
   doses: range(reps(5), reps(8), reps(15)),
   ladder: ladder(
     'flat',
-    rung(
-      'flat',
-      'flat floor',
-      { surface: 'floor', base: 'two feet' },
-      range(reps(6), reps(10), reps(20)),
-      cleanReps(12, '12 slow ones, both feet, on two days.'),
-      {
-        change: {
-          kit: [wall],
-          setup: 'plain',
-          phases: [
-            phase('rise', 2, onTheBall, { undo: 'lower', effort: true, body: 'rises' }),
-            phase('lower', 3, down, { undo: 'rise', effort: false, body: 'sinks' }),
-          ],
-          regions: { calf: 2, 'deep-calf': 1 },
-        },
+    rung('flat', 'flat floor', { surface: 'floor', base: 'two feet' }, floorRise.doses, floorRise.gate, {
+      change: {
+        kit: [wall],
+        setup: 'plain',
+        phases: [
+          phase('rise', 2, onTheBall, { undo: 'lower', effort: true, body: 'rises' }),
+          phase('lower', 3, down, { undo: 'rise', effort: false, body: 'sinks' }),
+        ],
+        regions: floorRise.regions,
       },
-    ),
+    }),
     rung(
       'slope',
       'slope, two feet',
       { surface: 'slope', base: 'two feet' },
       range(reps(5), reps(8), reps(15)),
-      cleanReps(12, '12 without a bounce, both feet, on two days.'),
+      cleanReps(8, '8 without a bounce, both feet.'),
     ),
     rung(
       'slope-one',
@@ -105,7 +98,7 @@ export const inclineRise: Exercise = exercise({
       {
         change: {
           sidePattern: 'each',
-          balance: { working: 2, standing: 0 },
+          balance: { working: 2, standing: 1 },
           phases: [
             phase('rise', 2, slopeUp, { other: offTheFloor, undo: 'lower', effort: true, body: 'rises' }),
             phase('lower', 3, slopeDown, { other: offTheFloor, undo: 'rise', effort: false, body: 'sinks' }),

@@ -6,6 +6,7 @@ import {
   fault,
   foot,
   holds,
+  kit,
   ladder,
   performance,
   phase,
@@ -26,13 +27,13 @@ export const outerEdgeStand: Exercise = exercise({
   stage: 'loaded',
   directions: ['turn-in'],
   faults: [
-    fault('all the weight goes onto the edge', 'front', 'Half of it stays on the other foot.'),
+    fault('the body leans over the edge foot', 'front', 'Half of the weight stays on the other foot.'),
     fault('the ankle sinks', 'behind', 'Stand on it; do not hang in it.'),
   ],
   cues: cues(
     'Behind the chair, feet hip width, both hands on it.',
     'Lift one foot’s inner side, stand on the edge, share the weight. Hold.',
-    'The keel holds; the boat leans.',
+    'A book stands on its spine, upright on the shelf.',
     'Less weight, same edge.',
   ),
   foundBy: ['outer edge', 'ankle', 'sprain', 'strength', 'sideways'],
@@ -57,6 +58,8 @@ export const outerEdgeStand: Exercise = exercise({
       {
         change: {
           position: 'chair-seated',
+          facing: 'any',
+          kit: [kit('chair', 'person', { mat: 'on the floor, knees bent, feet flat' })],
           balance: { working: 0, standing: 0 },
           phases: [
             phase(
@@ -79,7 +82,7 @@ export const outerEdgeStand: Exercise = exercise({
       'standing, both hands on the chair',
       { base: 'two feet', support: 'chair' },
       range(holds(2, 5, 5), holds(3, 10, 5), holds(5, 10, 5)),
-      cleanHold(10, '10 s without sinking, both feet, on two days.'),
+      cleanHold(10, '10 s without sinking, both feet.'),
     ),
     rung(
       'free',
@@ -87,11 +90,11 @@ export const outerEdgeStand: Exercise = exercise({
       { base: 'two feet', support: 'none' },
       range(holds(2, 5, 5), holds(3, 10, 5), holds(5, 10, 5)),
       null,
-      { change: { kit: [], facing: 'centre', balance: { working: 2, standing: 1 } } },
+      { change: { balance: { working: 2, standing: 1 } } },
     ),
   ),
   levelWords: {
     seated: { setup: 'Sit, one foot flat.', action: 'Lift the inner side of the foot, onto its outer edge. Hold.' },
-    free: { setup: 'Feet hip width, hands free, something to hold in reach.' },
+    free: { setup: 'Behind the chair, hands free and near it, feet hip width.' },
   },
 });

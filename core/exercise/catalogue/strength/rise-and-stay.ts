@@ -26,8 +26,8 @@ export const riseAndStay: Exercise = exercise({
   faults: [toesRight, fault('height is lost bit by bit', 'outer side', 'Come down when it goes; that was the set.')],
   cues: cues(
     'Behind the chair, fingertips on it, feet parallel.',
-    'Rise, and stay. Fingers off one by one. Lower slowly when the height goes.',
-    'A lighthouse: it stands and it does not strain.',
+    'Rise, and stay, fingertips light. Lower slowly when the height goes.',
+    'A chimney: it stands and it does not strain.',
     'Inner ball, tall ankles.',
   ),
   foundBy: ['rise', 'hold', 'relevé', 'endurance', 'tiptoe', 'balance'],
@@ -48,13 +48,14 @@ export const riseAndStay: Exercise = exercise({
       { support: 'both hands' },
       range(byFeel(10, 15, 30), byFeel(10, 20, 45), byFeel(20, 30, 60)),
       saw('The line holds to the end, both feet.'),
+      { change: { balance: { working: 1, standing: 0 } } },
     ),
     rung(
       'fingertips',
       'fingertips',
       { support: 'fingertips' },
       range(byFeel(10, 20, 45), byFeel(15, 30, 60), byFeel(30, 45, 90), 'usual practice'),
-      saw('Half a minute on the inner ball, both feet.', 2),
+      saw('The inner balls stay down and the height stays to the end, both feet.', 2),
     ),
     rung(
       'free',
@@ -62,7 +63,7 @@ export const riseAndStay: Exercise = exercise({
       { support: 'none' },
       range(byFeel(5, 15, 30), byFeel(10, 20, 45), byFeel(20, 30, 60)),
       null,
-      { change: { kit: [], facing: 'centre' } },
+      { change: { balance: { working: 3, standing: 0 } } },
     ),
   ),
   levelWords: {
@@ -71,7 +72,7 @@ export const riseAndStay: Exercise = exercise({
       action: 'Rise, and stay. Lower slowly when the height goes.',
     },
     free: {
-      setup: 'Feet parallel, hands free, something to hold in reach.',
+      setup: 'Behind the chair, hands free and near it, feet parallel.',
       action: 'Rise, and stay. Lower slowly when the height goes.',
     },
   },

@@ -14,10 +14,13 @@ import {
   standing,
 } from '../author';
 import { chairBack, down } from '../shared/rise';
+import { heldLadder, heldWords } from '../shared/held';
+
+const doses = range(reps(4), reps(6), reps(12));
 
 export const riseBendHeelsDown: Exercise = exercise({
   id: 'rise-bend-heels-down',
-  name: say('Rise, bend, heels down, straighten', 'Relevé–fondu descent sequence'),
+  name: say('Rise, bend, heels down, straighten', 'Relevé–plié descent sequence'),
   family: 'strength',
   purpose: 'The way round that lowers on a bent knee: control on the way down, often the harder one.',
   stage: 'loaded',
@@ -51,6 +54,8 @@ export const riseBendHeelsDown: Exercise = exercise({
     regions: { calf: 2, 'deep-calf': 3 },
     balance: { working: 2, standing: 0 },
   }),
-  doses: range(reps(4), reps(6), reps(12)),
+  doses,
+  ladder: heldLadder({ doses, working: [1, 2, 3], clean: 6, seen: 'with slow heels all the way down' }),
+  levelWords: heldWords('Behind the chair', 'feet parallel'),
   preparedBy: ['bend-heels-up-straighten'],
 });

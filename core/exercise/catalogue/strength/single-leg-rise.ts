@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
 import {
-  checked,
+  cleanReps,
   exercise,
   foot,
   hanging,
@@ -15,7 +15,9 @@ import {
   seatedFlat,
 } from '../author';
 import { chairBack, down, onRise, rollsOut } from '../shared/strength';
+import { floorRise } from '../shared/rise';
 
+const beat = kit('metronome', 'room');
 const off = foot(hanging, { role: 'rests', knee: 'soft' });
 
 export const singleLegRise: Exercise = exercise({
@@ -28,7 +30,7 @@ export const singleLegRise: Exercise = exercise({
   faults: [
     rollsOut,
     { seen: 'the knee bends to help', from: 'outer side', say: 'Straight knee, even if it is lower.' },
-    { seen: 'hands push on the chair', from: 'front', say: 'Fingertips only.' },
+    { seen: 'hands push on the chair', from: 'outer side', say: 'Fingertips only.' },
   ],
   cues: {
     setup: say('Behind the chair, fingertips, one foot off the floor.'),
@@ -42,10 +44,10 @@ export const singleLegRise: Exercise = exercise({
   performance: performance({
     facing: 'support',
     sidePattern: 'each',
-    kit: [chairBack, kit('metronome', 'room')],
+    kit: [chairBack, beat],
     phases: [
-      phase('rise', 1, onRise, { other: off, undo: 'lower' }),
-      phase('lower', 1, down, { other: off, undo: 'rise' }),
+      phase('rise', 1, onRise, { other: off, undo: 'lower', effort: true, body: 'rises' }),
+      phase('lower', 1, down, { other: off, undo: 'rise', effort: false, body: 'sinks' }),
     ],
     regions: { calf: 3, 'deep-calf': 2, 'arch-intrinsics': 1 },
     balance: { working: 2, standing: 1 },
@@ -57,12 +59,13 @@ export const singleLegRise: Exercise = exercise({
       'seated',
       'seated, one foot',
       { base: 'seated', resistance: 'no body weight' },
-      range(reps(5), reps(20), reps(40)),
-      checked('rises-to-loss-of-form', '25 seated without losing height, both feet.', 25),
+      range(reps(8), reps(16), reps(32)),
+      cleanReps(16, '16 on the beat, as high at the end as at the start, both feet.'),
       {
         change: {
           position: 'chair-seated',
-
+          facing: 'any',
+          kit: [kit('chair', 'person', { mat: 'on the floor, knee bent' }), beat],
           balance: { working: 0, standing: 0 },
           regions: { 'deep-calf': 1 },
           phases: [
@@ -81,12 +84,13 @@ export const singleLegRise: Exercise = exercise({
       'two-feet',
       'standing, both feet',
       { base: 'two feet', resistance: 'half body weight' },
-      range(reps(5), reps(15), reps(30)),
-      checked('rises-to-loss-of-form', '25 on two feet without losing height.', 25),
+      floorRise.doses,
+      floorRise.gate,
       {
         why: 'Standing up puts the body’s weight on at the same moment.',
         change: {
           sidePattern: 'both',
+          regions: floorRise.regions,
           balance: { working: 1, standing: 0 },
           phases: [
             phase('rise', 1, onRise, { effort: true, body: 'rises' }),
@@ -106,7 +110,13 @@ export const singleLegRise: Exercise = exercise({
   ),
   preparedBy: ['two-foot-rise'],
   levelWords: {
-    seated: { setup: 'Sit, one foot flat under its knee.' },
-    'two-feet': { setup: 'Behind the chair, fingertips on it, feet parallel.' },
+    seated: {
+      setup: 'Sit, one foot flat under its knee.',
+      action: 'Heel up with the beat, down with the beat. Stop when the height goes.',
+    },
+    'two-feet': {
+      setup: 'Behind the chair, fingertips on it, feet parallel.',
+      action: 'Both heels up with the beat, down with the beat. Stop when the height goes.',
+    },
   },
 });

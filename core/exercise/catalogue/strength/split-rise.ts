@@ -34,7 +34,7 @@ export const splitRise: Exercise = exercise({
     fault('the back heel swings in or out', 'behind', 'Heel straight over the toes.'),
   ],
   cues: cues(
-    'Long step, one foot in front, chair beside you.',
+    'Long step, one foot in front, a hand on the chair beside you.',
     'Rise on the back foot, tall; lower slowly.',
     'A drawn bow from heel to crown.',
     'Shorter step if it wobbles.',
@@ -64,23 +64,24 @@ export const splitRise: Exercise = exercise({
       'a hand on the chair',
       { support: 'one hand', arms: 'one holds', amount: 'rise' },
       range(reps(5), reps(8), reps(12)),
-      cleanReps(8, '8 in line, both sides, on two days.'),
+      cleanReps(8, '8 in line, both sides.'),
+      { change: { balance: { working: 1, standing: 1 } } },
     ),
     rung(
       'arms-out',
       'arms out to the sides',
       { support: 'none', arms: 'out', amount: 'rise' },
       range(reps(5), reps(8), reps(12)),
-      cleanReps(8, '8 without a touch, both sides, on two days.'),
-      { why: 'The hand that let go becomes the arm that balances.', change: { kit: [], facing: 'centre' } },
+      cleanReps(8, '8 without a touch, both sides.'),
+      { why: 'The hand that let go becomes the arm that balances.', change: { facing: 'centre' } },
     ),
     rung(
       'arms-crossed',
       'arms crossed or behind the head',
       { support: 'none', arms: 'crossed', amount: 'rise' },
       range(reps(5), reps(8), reps(12)),
-      cleanReps(8, '8 without a touch, both sides, on two days.'),
-      { change: { kit: [], facing: 'centre' } },
+      cleanReps(8, '8 without a touch, both sides.'),
+      { change: { facing: 'centre' } },
     ),
     rung(
       'both-knees',
@@ -90,7 +91,6 @@ export const splitRise: Exercise = exercise({
       null,
       {
         change: {
-          kit: [],
           facing: 'centre',
           phases: [
             phase('rise', 4, backFoot, { other: frontFoot, effort: true, body: 'rises' }),
@@ -113,10 +113,10 @@ export const splitRise: Exercise = exercise({
     ),
   ),
   levelWords: {
-    'arms-out': { setup: 'Long step, one foot in front, arms out to the sides.' },
-    'arms-crossed': { setup: 'Long step, one foot in front, arms crossed or hands behind the head.' },
+    'arms-out': { setup: 'Long step beside the chair, one foot in front, arms out to the sides.' },
+    'arms-crossed': { setup: 'Long step beside the chair, one foot in front, arms crossed or hands behind the head.' },
     'both-knees': {
-      setup: 'Long step, one foot in front, arms crossed.',
+      setup: 'Long step beside the chair, one foot in front, arms crossed.',
       action: 'Rise on the back foot, bend both knees, come up tall, lower slowly.',
     },
   },

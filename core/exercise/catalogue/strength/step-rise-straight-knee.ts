@@ -8,6 +8,10 @@ export const stepRiseStraight: Exercise = withLevels(stepRise('straight'), {
       setup: 'Hands on the wall, feet parallel.',
       action: 'Rise to full height, knees straight. Lower slowly.',
     },
+    'two-up-one-down': {
+      setup: 'Balls of both feet on the step edge, hands on the wall.',
+      action: 'Two feet up, knees straight. Take one off, and let the other down slowly below the edge.',
+    },
     'floor-one': {
       setup: 'Hands on the wall, one foot off the floor.',
       action: 'Rise to full height, knee straight. Lower slowly.',

@@ -17,6 +17,8 @@ import {
 } from '../author';
 import { chairBack } from '../shared/squat-lunge';
 
+const ways = (n: number) => reps(n, { per: { directions: 4 } });
+
 export const steppingLunge: Exercise = exercise({
   id: 'stepping-lunge',
   name: say('Stepping lunge: side, front, round and back', 'Multi-directional stepping lunge'),
@@ -29,15 +31,16 @@ export const steppingLunge: Exercise = exercise({
     fault('crashing into the bend', 'front', 'Shallow and soft first.'),
   ],
   cues: cues(
-    'Space all round, feet under your hips.',
+    'Chair behind you in reach, space all round, feet under your hips.',
     'Step out, bend over the foot, push home. Side, front, round and back.',
-    'Stepping from boat to quay and back.',
+    'Stepping over a puddle and back.',
     'Shallower, quieter.',
   ),
   foundBy: ['lunge', 'step', 'side', 'power', 'directions'],
   performance: performance({
     facing: 'centre',
     sidePattern: 'alternate',
+    kit: [chairBack],
     footwear: 'any',
     phases: [
       phase('step out and bend', 2, foot(standing, { knee: 'bent', ankle: 'up', weightLine: 'second-toe' }), {
@@ -49,34 +52,34 @@ export const steppingLunge: Exercise = exercise({
     regions: { 'hip-and-trunk': 3, 'deep-calf': 2, calf: 1 },
     balance: { working: 2, standing: 1 },
   }),
-  doses: range(reps(3), reps(6), reps(12)),
+  doses: range(ways(1), ways(2), ways(4)),
   ladder: ladder(
     'shallow',
     rung(
       'held',
       'shallow, a hand on the chair',
       { support: 'one hand', amount: 'shallow' },
-      range(reps(3), reps(6), reps(10)),
+      range(ways(1), ways(2), ways(3)),
       saw('Knee over toes each time, both sides.'),
-      { change: { facing: 'support', kit: [chairBack] } },
+      { change: { facing: 'support', balance: { working: 1, standing: 1 } } },
     ),
     rung(
       'shallow',
       'shallow, hands free',
       { support: 'none', amount: 'shallow' },
-      range(reps(3), reps(6), reps(12)),
-      cleanReps(6, '6 quiet ones each side, on two days.'),
+      range(ways(1), ways(2), ways(4)),
+      cleanReps(2, '2 each way that land soft, both sides.'),
     ),
     rung(
       'reach',
       'reach up or touch the foot',
       { support: 'none', amount: 'with a reach' },
-      range(reps(3), reps(6), reps(12)),
+      range(ways(1), ways(2), ways(4)),
       null,
     ),
   ),
   levelWords: {
-    held: { setup: 'A hand on the chair, feet under your hips, space on the other side.' },
+    held: { setup: 'Chair in front, a hand on it, feet under your hips, space behind and to both sides.' },
     reach: { action: 'Step out, bend over the foot, reach up or touch it, push home. Side, front, round and back.' },
   },
 });

@@ -1,6 +1,7 @@
 import type { Exercise } from '../../exercise';
 import { exercise, foot, kit, performance, phase, range, reps, say, seatedFlat, toesOnRiseWords } from '../author';
 import { chairBack, down, onRise, rollsOut } from '../shared/strength';
+import { floorRise } from '../shared/rise';
 
 const heelsUpSeated = foot(seatedFlat, { contacts: { heel: ['lift', 'air'] }, ankle: 'down', heelHeightCm: 6 });
 
@@ -28,11 +29,11 @@ export const twoFootRise: Exercise = exercise({
     facing: 'support',
     kit: [chairBack],
     phases: [
-      phase('rise', 2, onRise, { undo: 'lower' }),
-      phase('stay', 1, onRise, { undo: 'stay' }),
-      phase('lower', 3, down, { undo: 'rise' }),
+      phase('rise', 2, onRise, { undo: 'lower', effort: true, body: 'rises' }),
+      phase('stay', 1, onRise, { undo: 'stay', effort: true }),
+      phase('lower', 3, down, { undo: 'rise', effort: false, body: 'sinks' }),
     ],
-    regions: { calf: 2, 'deep-calf': 1, 'arch-intrinsics': 1 },
+    regions: floorRise.regions,
     balance: { working: 1, standing: 0 },
   }),
   schoolVariants: [
@@ -53,7 +54,7 @@ export const twoFootRise: Exercise = exercise({
       cues: { action: say('Rise over all the toe roots alike, stay, and lower slowly.') },
     },
   ],
-  doses: range(reps(8), reps(12), reps(24), 'usual practice'),
+  doses: floorRise.doses,
   ladder: {
     startRung: 'fingertips',
     rungs: [
@@ -68,12 +69,13 @@ export const twoFootRise: Exercise = exercise({
           kit: [kit('chair', 'person', { mat: 'on the floor, knees bent: the heels hardly rise' })],
           balance: { working: 0, standing: 0 },
           phases: [
-            phase('rise', 2, heelsUpSeated, { undo: 'lower' }),
-            phase('stay', 1, heelsUpSeated, { undo: 'stay' }),
-            phase('lower', 3, seatedFlat, { undo: 'rise' }),
+            phase('rise', 2, heelsUpSeated, { undo: 'lower', effort: true }),
+            phase('stay', 1, heelsUpSeated, { undo: 'stay', effort: true }),
+            phase('lower', 3, seatedFlat, { undo: 'rise', effort: false }),
           ],
+          regions: { 'deep-calf': 1 },
         },
-        doses: range(reps(10), reps(15), reps(24)),
+        doses: range(reps(8), reps(15), reps(24)),
         gate: { test: 'clean-reps', value: 15, occasions: 1, words: '15 with the heels straight up, both feet.' },
       },
       {
@@ -82,15 +84,29 @@ export const twoFootRise: Exercise = exercise({
         axes: { resistance: 'body weight on two feet', support: 'chair' },
         why: null,
         change: {},
-        doses: range(reps(8), reps(12), reps(24), 'usual practice'),
-        gate: { test: 'clean-reps', value: 12, occasions: 2, words: '12 slow ones without a wobble, on two days.' },
+        doses: floorRise.doses,
+        gate: floorRise.gate,
+      },
+      {
+        id: 'tap',
+        name: 'hands off, a tap on the chair when it is needed',
+        axes: { resistance: 'body weight on two feet', support: 'a tap now and then' },
+        why: null,
+        change: { balance: { working: 2, standing: 0 } },
+        doses: range(reps(6), reps(10), reps(20)),
+        gate: {
+          test: 'clean-reps',
+          value: 10,
+          occasions: 2,
+          words: '10 with two taps at most, slow on the way down, both feet.',
+        },
       },
       {
         id: 'free',
         name: 'hands free',
         axes: { resistance: 'body weight on two feet', support: 'none' },
         why: null,
-        change: { facing: 'centre', kit: [], balance: { working: 2, standing: 0 } },
+        change: { facing: 'centre', balance: { working: 2, standing: 0 } },
         doses: range(reps(6), reps(10), reps(20)),
         gate: null,
       },
@@ -101,6 +117,7 @@ export const twoFootRise: Exercise = exercise({
       setup: 'Sit, both feet flat under the knees.',
       action: 'Heels up as high as they go, stay, and lower slowly.',
     },
-    free: { setup: 'Feet parallel, hands free, something to hold in reach.' },
+    tap: { setup: 'Behind the chair, feet parallel, one finger of each hand ready to tap it.' },
+    free: { setup: 'Behind the chair, hands free and near it, feet parallel.' },
   },
 });
