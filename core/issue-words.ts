@@ -25,7 +25,7 @@ const codes: Readonly<Record<string, string>> = {
   'unknown-check': 'asks for a check that does not exist here.',
   'unknown-contact': 'must be one of: press, rest, lift, hang.',
   'unknown-meets':
-    'must be one of: floor, band, ball, block, step, slope, cushion, half-ball, cloth, paper, strap, hand, leg, air.',
+    'must be one of: floor, band, ball, block, step, slope, cushion, half-ball, cloth, paper, strap, object, hand, leg, air.',
 };
 
 /** Why one value was refused, in plain words, without the path. */

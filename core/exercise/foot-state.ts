@@ -39,6 +39,7 @@ export const Meets = z.enum(
     'cloth',
     'paper',
     'strap',
+    'object',
     'hand',
     'leg',
     'air',

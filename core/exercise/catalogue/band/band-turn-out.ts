@@ -115,7 +115,7 @@ export const bandTurnOut: Exercise = exercise({
   },
   levelWords: {
     'no-band': {
-      setup: 'Legs long and uncrossed, no band yet.',
+      setup: 'Legs long and uncrossed, feet a fist apart.',
       action: 'Turn the sole of one foot away from the other. Slow return.',
     },
   },

@@ -9,7 +9,7 @@ export const lineUp: Exercise = exercise({
   stage: 'active',
   directions: [],
   faults: [
-    fault('toes point outward unnoticed', 'mirror in front', 'Hide your heels behind your toes.'),
+    fault('toes point outward, heels show', 'mirror in front', 'Hide your heels behind your toes.'),
     fault('knees and toes point two ways', 'front', 'Second toe, ankle, knee: one line.'),
   ],
   cues: cues(

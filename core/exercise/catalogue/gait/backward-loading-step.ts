@@ -77,12 +77,12 @@ export const backwardStep: Exercise = exercise({
       'hold',
       'hands free, a hold on the ball',
       { support: 'none', amount: 'a hold on the ball' },
-      range(travel(1, 3, 3), travel(1, 4, 3), travel(2, 4, 3)),
+      range(travel(1, 3, 4), travel(1, 4, 4), travel(2, 4, 4)),
       null,
       {
         change: {
           kit: [kit('wall', 'room', { barre: 'along the barre' })],
-          phases: back(10, 10),
+          phases: back(9, 6),
           regions: { calf: 3, 'hip-and-trunk': 2 },
         },
       },

@@ -1,5 +1,5 @@
 import type { Exercise } from '../../exercise';
-import { counts, exercise, performance, phase, range, say, standing } from '../author';
+import { counts, exercise, foot, performance, phase, range, say, standing, stands } from '../author';
 
 export const easyStepping: Exercise = exercise({
   id: 'easy-stepping',
@@ -24,9 +24,9 @@ export const easyStepping: Exercise = exercise({
     facing: 'centre',
     sidePattern: 'alternate',
     footwear: 'any',
-    phases: [phase('step', 1, standing)],
+    phases: [phase('step and close', 1, standing, { other: foot(stands, { contacts: { heel: ['rest', 'floor'] } }) })],
     regions: { calf: 1, 'hip-and-trunk': 1 },
     balance: { working: 1, standing: 1 },
   }),
-  doses: range(counts(12, 8, 96), counts(24, 8, 96), counts(30, 8, 96)),
+  doses: range(counts(12, 8, 96), counts(24, 8, 96), counts(32, 8, 96)),
 });

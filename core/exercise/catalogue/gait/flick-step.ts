@@ -8,6 +8,7 @@ import {
   foot,
   kit,
   ladder,
+  offTheFloor,
   performance,
   phase,
   range,
@@ -44,7 +45,11 @@ export const flickStep: Exercise = exercise({
     sidePattern: 'alternate',
     kit: [chairOrBarre],
     footwear: 'any',
-    phases: [phase('change and flick', 1, foot(standing, { knee: 'soft' }))],
+    phases: [
+      phase('change and flick', 1, foot(standing, { knee: 'soft' }), {
+        other: foot(offTheFloor, { ankle: 'down', toes: 'long' }),
+      }),
+    ],
     regions: { calf: 2, shin: 1 },
     balance: { working: 2, standing: 2 },
     floorsRuledOut: ['tile', 'outdoors'],

@@ -1,4 +1,5 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   care,
   cleanReps,
@@ -12,17 +13,19 @@ import {
   phase,
   range,
   reps,
+  restsFlat,
   rung,
   saw,
   say,
   seatedFlat,
 } from '../author';
 
-const march = (seconds: number) => [
+const march = (seconds: number, other?: FootState) => [
   phase(
     'heel up and down',
     seconds,
     foot(seatedFlat, { contacts: { heel: ['lift', 'air'] }, heelHeightCm: 5, ankle: 'down' }),
+    { other },
   ),
   phase(
     'toes up and down',
@@ -36,6 +39,7 @@ const march = (seconds: number) => [
       },
       ankle: 'up',
     }),
+    { other },
   ),
 ];
 const doses = range(reps(8), reps(16), reps(32));
@@ -65,7 +69,7 @@ export const seatedMarch: Exercise = exercise({
     kit: [kit('chair', 'person', { mat: 'on the floor, knees bent' })],
     floorsRuledOut: [],
     footwear: 'any',
-    phases: march(1),
+    phases: march(1, restsFlat),
     regions: { calf: 1, shin: 1 },
   }),
   doses,
@@ -78,7 +82,7 @@ export const seatedMarch: Exercise = exercise({
       doses,
       saw('The ankles do it and the knees stay, both feet.'),
       {
-        change: { sidePattern: 'both' },
+        change: { sidePattern: 'both', phases: march(1) },
       },
     ),
     rung(
@@ -95,7 +99,7 @@ export const seatedMarch: Exercise = exercise({
       range(reps(8), reps(16), reps(32)),
       null,
       {
-        change: { phases: march(0.5) },
+        change: { phases: march(0.5, restsFlat) },
       },
     ),
   ),

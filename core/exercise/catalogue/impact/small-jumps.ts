@@ -76,12 +76,13 @@ export const smallJumps: Exercise = exercise({
     rung(
       'rope',
       'small jumps over a skipping rope',
-      { amount: 'paper-high, to a rope', support: 'none' },
+      { amount: 'paper-high, over a rope', support: 'both hands turn the rope' },
       range(reps(8), reps(16), reps(32)),
       null,
       {
+        why: 'The rope takes the hands that were free.',
         change: {
-          kit: [kit('rope', 'person', { strap: 'without a rope, hands turning it in the air' })],
+          kit: [inReach, kit('rope', 'person', { strap: 'without a rope, hands turning it in the air' })],
           balance: { working: 2, standing: 0 },
         },
       },

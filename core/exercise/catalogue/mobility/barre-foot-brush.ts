@@ -34,7 +34,7 @@ export const barreBrush: Exercise = exercise({
     care('growing-feet', 'go-gently', 'No forcing of the point.'),
   ],
   cues: cues(
-    'Side to the barre, standing leg long, legs turned out only as far as the hips give.',
+    'Side to the barre, a hand on it, standing leg long, legs turned out only as far as the hips give.',
     'Through the ball, through the toes, long. Home through toes and ball.',
     'Paint drawn out to a thin line, and the line drawn back.',
     'Ball first, toes last, every time.',
@@ -117,7 +117,9 @@ export const barreBrush: Exercise = exercise({
     ),
   ),
   levelWords: {
-    facing: { setup: 'Face the barre, standing leg long, legs turned out only as far as the hips give.' },
+    facing: {
+      setup: 'Face the barre, both hands on it, standing leg long, legs turned out only as far as the hips give.',
+    },
     'off-barre': {
       setup: 'A step from the barre, hands free, standing leg long, legs turned out only as far as the hips give.',
     },

@@ -4,10 +4,10 @@ import { type Lent, ballLevels, ballUnder, firm, lentStanding, wall } from '../s
 
 const phases = ({ on, other, percent }: Lent) => [
   phase('ball under the front', 1, ballUnder('innerBall', on), { other, breath: 'in', bodyWeightPercent: percent }),
-  phase('along the middle', 3, ballUnder('middle', on), { other, breath: 'out', bodyWeightPercent: percent }),
+  phase('along the middle', 2, ballUnder('middle', on), { other, breath: 'out', bodyWeightPercent: percent }),
   phase('to the heel', 2, ballUnder('heel', on), { other, breath: 'out', bodyWeightPercent: percent }),
 ];
-const doses = range(passes(5, 6), passes(8, 6), passes(10, 6), 'usual practice');
+const doses = range(passes(5, 5), passes(8, 5), passes(10, 5), 'usual practice');
 
 export const ballAlongTheSole: Exercise = exercise({
   id: 'ball-along-the-sole',

@@ -22,7 +22,7 @@ import {
 import { ballUnder, wall } from '../shared/release';
 
 const ball = kit('soft-ball', 'person', { 'firm-ball': 'presses more', roller: 'rolls straight and stays put' });
-const doses = range(passes(5, 6), passes(8, 6), passes(15, 6));
+const doses = range(passes(5, 5), passes(8, 5), passes(15, 5));
 const inTheHand = (at: 'ball of the foot' | 'heel') =>
   foot(hanging, {
     hands: [at],
@@ -53,7 +53,7 @@ export const ballUnderTheDesk: Exercise = exercise({
     sidePattern: 'each',
     kit: [ball, kit('chair', 'person', { mat: 'on the floor with the knee bent' })],
     phases: [
-      phase('ball under the front', 2, ballUnder('innerBall', seatedFlat), { other: restsFlat, bodyWeightPercent: 5 }),
+      phase('ball under the front', 1, ballUnder('innerBall', seatedFlat), { other: restsFlat, bodyWeightPercent: 5 }),
       phase('to the heel', 4, ballUnder('heel', seatedFlat), { other: restsFlat, bodyWeightPercent: 5 }),
     ],
     regions: { 'plantar-tissue': 1 },
@@ -65,12 +65,12 @@ export const ballUnderTheDesk: Exercise = exercise({
       'hand-rolls',
       'foot up on the knee, the hand rolls the ball',
       { 'hand-help': 'hand rolls', base: 'seated' },
-      range(passes(5, 6), passes(8, 6), passes(10, 6)),
+      range(passes(5, 5), passes(8, 5), passes(10, 5)),
       saw('The foot lies loose in the hand over the whole sole, both feet.'),
       {
         change: {
           phases: [
-            phase('ball at the front', 2, inTheHand('ball of the foot'), { other: restsFlat, picture: 'ankle-side' }),
+            phase('ball at the front', 1, inTheHand('ball of the foot'), { other: restsFlat, picture: 'ankle-side' }),
             phase('to the heel', 4, inTheHand('heel'), { other: restsFlat, picture: 'ankle-side' }),
           ],
         },
@@ -87,7 +87,7 @@ export const ballUnderTheDesk: Exercise = exercise({
       'standing',
       'standing, hand on the wall, a third of the weight',
       { 'hand-help': 'none', base: 'one foot lends weight' },
-      range(passes(5, 6), passes(8, 6), passes(10, 6)),
+      range(passes(5, 5), passes(8, 5), passes(10, 5)),
       null,
       {
         change: {
@@ -95,7 +95,7 @@ export const ballUnderTheDesk: Exercise = exercise({
           facing: 'support',
           kit: [kit('soft-ball', 'person', { roller: 'rolls straight and stays put' }), wall],
           phases: [
-            phase('ball under the front', 2, ballUnder('innerBall', standing), {
+            phase('ball under the front', 1, ballUnder('innerBall', standing), {
               other: stands,
               bodyWeightPercent: 35,
             }),

@@ -26,7 +26,7 @@ export const spacerWear: Exercise = exercise({
   stage: 'passive',
   directions: ['toes-spread'],
   faults: [
-    fault('toes turn pale or tingle', 'above', 'Take them out. Shorter next time.'),
+    fault('toes turn pale or blue', 'above', 'Take them out. Shorter next time.'),
     fault('a hand keeps going down to the toes', 'front', 'That is a complaint: out they come.'),
   ],
   cautions: [care('numb-or-diabetic-feet', 'leave-out', 'No spacers on feet with little feeling.')],

@@ -66,7 +66,7 @@ export function strapPress(edge: 'inner' | 'outer'): Exercise {
         ? say('Press the strap so that it cannot be pulled out, and lift the inner ankle.')
         : say('Press the strap so that it cannot be pulled out, then lift the outer ankle, inner ball down.'),
       breath: null,
-      picture: say('You are keeping a letter from the wind.'),
+      picture: say(inner ? 'You are keeping a letter from the wind.' : 'A folded note under the short leg of a table.'),
       correction: say('More ball, less toe.'),
     },
     foundBy: ['strap', 'press', 'arch', edge, 'coin', 'tripod'],

@@ -153,7 +153,11 @@ export function fourPartPoint(withBand: boolean): Exercise {
         : say('Legs long, heels on the floor.'),
       action: say('Foot down, toes long, toes up, foot up.'),
       breath: null,
-      picture: say('A telescope is drawn out part by part, and pushed home.'),
+      picture: say(
+        withBand
+          ? 'A stiff accordion, drawn out and pushed home.'
+          : 'A telescope is drawn out part by part, and pushed home.',
+      ),
       correction: say('Four clear parts.'),
     },
     foundBy: ['point', 'flex', 'band', 'toes', 'dance', 'articulation'],

@@ -43,7 +43,7 @@ export function calfStretch(knee: 'straight' | 'bent'): Exercise {
         ? say('Press the back heel down, knee straight, hips to the wall.')
         : say('Keep the heel down and bend the back knee towards the wall.'),
       breath: say('Breathe slowly; let it come.'),
-      picture: say('The heel sinks into new bread.'),
+      picture: say(straight ? 'The heel sinks into new bread.' : 'A spade in soft ground, its handle tipped forward.'),
       correction: say('Heel first, then lean.'),
     },
     foundBy: ['calf', 'stretch', 'wall', 'tight', 'achilles', 'heel'],

@@ -34,10 +34,10 @@ const flat = standing;
 type Edge = 'inner' | 'outer';
 /** Four steps with a state for each foot: one goes, the other follows, one comes home, the other follows. */
 const byTurns = (on: (edge: Edge) => FootState, edge: Edge = 'outer', home = on === tilted ? seatedFlat : flat) => [
-  phase(`${edge} edge, one foot`, 2, on(edge), { other: home }),
-  phase(`${edge} edge, the other too`, 2, on(edge), { other: on(edge) }),
-  phase(edge === 'outer' ? 'one flat' : 'one flat again', 2, home, { other: on(edge) }),
-  phase(edge === 'outer' ? 'both flat' : 'both flat again', 2, home, { other: home }),
+  phase(`${edge} edge, one foot`, 2, on(edge), { other: home, effort: true }),
+  phase(`${edge} edge, the other too`, 2, on(edge), { other: on(edge), effort: true }),
+  phase(edge === 'outer' ? 'one flat' : 'one flat again', 2, home, { other: on(edge), effort: true }),
+  phase(edge === 'outer' ? 'both flat' : 'both flat again', 2, home, { other: home, effort: false }),
 ];
 
 export const edgeEdgeFlat: Exercise = exercise({

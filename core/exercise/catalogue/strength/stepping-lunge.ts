@@ -14,6 +14,7 @@ import {
   saw,
   say,
   standing,
+  stands,
 } from '../author';
 import { chairBack } from '../shared/squat-lunge';
 
@@ -44,10 +45,12 @@ export const steppingLunge: Exercise = exercise({
     footwear: 'any',
     phases: [
       phase('step out and bend', 2, foot(standing, { knee: 'bent', ankle: 'up', weightLine: 'second-toe' }), {
+        other: stands,
         body: 'sinks',
+        effort: false,
         undo: 'push home',
       }),
-      phase('push home', 1, standing, { body: 'rises', effort: true, undo: 'step out and bend' }),
+      phase('push home', 1, standing, { other: stands, body: 'rises', effort: true, undo: 'step out and bend' }),
     ],
     regions: { 'hip-and-trunk': 3, 'deep-calf': 2, calf: 1 },
     balance: { working: 2, standing: 1 },

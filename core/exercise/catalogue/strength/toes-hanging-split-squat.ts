@@ -39,7 +39,7 @@ export const toesHangingSplitSquat: Exercise = exercise({
   id: 'toes-hanging-split-squat',
   name: say('Split squat, front toes over the edge', 'Split squat with unsupported digits'),
   family: 'strength',
-  purpose: 'With the toes over the edge nothing can grip: the arch lengthens and answers by itself.',
+  purpose: 'With the toes over the edge nothing can grip: the arch gives and answers by itself.',
   stage: 'integrated',
   directions: ['ankle-up'],
   faults: [

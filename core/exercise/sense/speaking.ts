@@ -1,0 +1,32 @@
+import type { Sense } from './note';
+
+/** Words a minute in a moving class (common practice, no source). */
+export const speakingRate = 145;
+export const speakingSeconds = (words: string): number =>
+  (words.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length * 60) / speakingRate;
+
+/** The longest that a set-up may take, and any other cue, seconds (Needlework's own). */
+const longest = { setup: 12, action: 8, breath: 8, picture: 8, correction: 8 } as const;
+const names = {
+  setup: 'set-up',
+  action: 'action',
+  breath: 'breath',
+  picture: 'picture',
+  correction: 'correction',
+} as const;
+
+/** What is said can be said in the time that a class has for it. */
+export const speaking: Sense = ({ done, rung }) =>
+  (Object.keys(longest) as (keyof typeof longest)[]).flatMap((kind) => {
+    const words = done.cues[kind]?.plain;
+    if (words === undefined || (rung && rung.cues?.[kind] === undefined)) return [];
+    const seconds = speakingSeconds(words);
+    return seconds > longest[kind]
+      ? [
+          {
+            code: 'too-long-to-say' as const,
+            words: `The ${names[kind]} takes ${Math.round(seconds)} s to say, at most ${longest[kind]} s arrive: “${words}”`,
+          },
+        ]
+      : [];
+  });
