@@ -20,7 +20,7 @@ describe('easier and harder beside an exercise', () => {
     const on = (rungId: string) => levelsBeside(item('item-1', 'one-leg-stand', { rungId }), named('one-leg-stand'));
     expect(on('three-fingers')).toEqual({ easier: { rungId: 'five-fingers' }, harder: { rungId: 'one-finger' } });
     expect(on('five-fingers')).toEqual({ easier: null, harder: { rungId: 'three-fingers' } });
-    expect(on('free')).toEqual({ easier: { rungId: 'one-finger' }, harder: null });
+    expect(on('crossed')).toEqual({ easier: { rungId: 'free' }, harder: null });
   });
 
   it('are none where there is no ladder', () => {

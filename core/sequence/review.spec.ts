@@ -131,14 +131,14 @@ const cases: Readonly<
     onlySaid: true,
   },
   'kit-short': {
-    breaks: [['ball-held-rise', { dose: [reps(4)] }]],
-    keeps: [['ball-held-rise', { dose: [reps(4)] }]],
+    breaks: [['ball-above-ankles-rise', { dose: [reps(4)] }]],
+    keeps: [['ball-above-ankles-rise', { dose: [reps(4)] }]],
     with: { brief: { people: 11, cupboard: { 'soft-ball': 3 } } },
     keepsWith: { brief: { people: 11, cupboard: { 'soft-ball': 11 } } },
   },
   'option-support': {
-    breaks: [['barefoot-squat', { rungId: 'full', easier: { rungId: 'chair-behind' } }]],
-    keeps: [['barefoot-squat', { rungId: 'chair-behind' }]],
+    breaks: [['hands-and-feet-calf', { rungId: 'both-heels', easier: { rungId: 'chair-seat' } }]],
+    keeps: [['hands-and-feet-calf', { rungId: 'both-heels' }]],
     onlySaid: true,
   },
   floor: { breaks: ['cloth-drag'], keeps: ['cloth-drag'], with: { brief: { floor: 'carpet' } }, keepsWith: {} },
@@ -422,9 +422,9 @@ describe('a concern that rules out every exercise of a class', () => {
 describe('kit that is short', () => {
   it('is told in a sentence with its time, and answered with what the exercise itself names', () => {
     const setting = { brief: { people: 11, cupboard: { 'soft-ball': 3 } } };
-    const [finding] = reviewed(classOf([['ball-held-rise', { dose: [reps(4)] }]], setting), setting);
+    const [finding] = reviewed(classOf([['ball-above-ankles-rise', { dose: [reps(4)] }]], setting), setting);
     expect(finding?.words()).toMatch(/^small soft ball: 3 for 11 people in .*\. That is four turns, .* more\.$/);
-    expect(finding?.mend()?.words).toBe('Cloth or towel in place of small soft ball');
+    expect(finding?.mend()?.words).toBe('Cushion in place of small soft ball');
     expect(finding?.mend()?.deltaMs).toBeLessThan(0);
   });
 

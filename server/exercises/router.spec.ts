@@ -99,7 +99,7 @@ describe('an instructor’s own exercises', () => {
     [
       'a ladder with a loop',
       { ladder: { ...rise.ladder!, rungs: [...rise.ladder!.rungs, { ...rise.ladder!.rungs[0]!, id: 'again' }] } },
-      'ladder.rungs.3.axes',
+      `ladder.rungs.${rise.ladder!.rungs.length}.axes`,
       'loop',
     ],
     [

@@ -7,6 +7,7 @@ import {
   foot,
   kit,
   ladder,
+  offTheFloor,
   onTheBall,
   performance,
   phase,
@@ -15,12 +16,13 @@ import {
   saw,
   say,
   standing,
+  stands,
   travel,
 } from '../author';
 
 const back = (ball: number, lower: number) => [
-  phase('ball first', ball, foot(onTheBall, { knee: 'soft' }), { effort: true }),
-  phase('lower the heel', lower, standing, { body: 'sinks', effort: false }),
+  phase('ball first', ball, foot(onTheBall, { knee: 'soft' }), { other: stands, effort: true }),
+  phase('lower the heel', lower, standing, { other: offTheFloor, body: 'sinks', effort: false }),
 ];
 
 export const backwardStep: Exercise = exercise({

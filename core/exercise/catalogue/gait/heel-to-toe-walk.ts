@@ -4,6 +4,7 @@ import {
   foot,
   kit,
   ladder,
+  offTheFloor,
   onTheBall,
   performance,
   phase,
@@ -12,6 +13,7 @@ import {
   saw,
   say,
   standing,
+  stands,
   travel,
 } from '../author';
 
@@ -29,11 +31,18 @@ const rolled = (hold: number) => [
       },
       ankle: 'up',
     }),
+    { other: stands },
   ),
-  phase('outer edge', 1, foot(standing, { contacts: { innerBall: ['rest', 'floor'] }, weightLine: 'even' })),
-  phase('ball', 1, foot(standing, { contacts: { heel: ['rest', 'floor'] } })),
-  phase('big toe', 1, foot(onTheBall, { contacts: { bigToe: ['press', 'floor'] }, heelHeightCm: 5, knee: 'soft' })),
-  phase('hold', hold, foot(onTheBall, { contacts: { bigToe: ['press', 'floor'] }, heelHeightCm: 6, knee: 'soft' })),
+  phase('outer edge', 1, foot(standing, { contacts: { innerBall: ['rest', 'floor'] }, weightLine: 'even' }), {
+    other: offTheFloor,
+  }),
+  phase('ball', 1, foot(standing, { contacts: { heel: ['rest', 'floor'] } }), { other: offTheFloor }),
+  phase('big toe', 1, foot(onTheBall, { contacts: { bigToe: ['press', 'floor'] }, heelHeightCm: 5, knee: 'soft' }), {
+    other: offTheFloor,
+  }),
+  phase('hold', hold, foot(onTheBall, { contacts: { bigToe: ['press', 'floor'] }, heelHeightCm: 6, knee: 'soft' }), {
+    other: offTheFloor,
+  }),
 ];
 const rail = kit('wall', 'room', { barre: 'along the barre' });
 const doses = range(travel(1, 8, 12), travel(2, 8, 12), travel(4, 8, 12));

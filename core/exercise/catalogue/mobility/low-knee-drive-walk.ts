@@ -1,6 +1,7 @@
 import type { Exercise } from '../../exercise';
 import { care, cues, exercise, fault, kit, ladder, performance, phase, range, rung, saw, say, travel } from '../author';
 import { kneesOverToes } from '../shared/ankle-stretch';
+import { backToes } from '../shared/squat-lunge';
 
 export const kneeDriveWalk: Exercise = exercise({
   id: 'low-knee-drive-walk',
@@ -28,7 +29,7 @@ export const kneeDriveWalk: Exercise = exercise({
     position: 'walking',
     facing: 'lane',
     sidePattern: 'travelling',
-    phases: [phase('step and drive', 2, kneesOverToes)],
+    phases: [phase('step and drive', 2, kneesOverToes, { other: backToes })],
     regions: { 'deep-calf': 2, 'hip-and-trunk': 2 },
     balance: { working: 2, standing: 1 },
   }),

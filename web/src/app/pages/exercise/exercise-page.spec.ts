@@ -50,8 +50,8 @@ describe('all about one exercise', () => {
     await open('short-foot');
     expect(region('Time')).toContain('4 holds of 10 s, both feet');
     const rungs = [...page().querySelectorAll<HTMLButtonElement>('.ladder button')];
-    expect(rungs.map((b) => b.getAttribute('aria-pressed'))).toEqual(['false', 'true', 'false']);
-    rungs[2]?.click();
+    expect(rungs.map((b) => b.getAttribute('aria-pressed'))).toEqual(['false', 'true', 'false', 'false']);
+    rungs[3]?.click();
     await fixture.whenStable();
     expect(region('Time')).toContain('3 holds of 10 s, each foot');
     expect(page().querySelector('.facts')?.textContent).toContain('one foot, then the other');

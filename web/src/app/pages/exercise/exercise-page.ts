@@ -31,6 +31,7 @@ import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
 import { LibraryStore } from '../../data/library-store';
 import { viewWords } from '../../parts/saying/fault-words';
+import { doorWords } from '../../parts/saying/level-words';
 import { Preferences } from '../../data/preferences';
 import { TopBar } from '../../parts/top/top-bar';
 
@@ -136,6 +137,7 @@ export class ExercisePage {
         source: rung.doses.source,
         gate: rung.gate ? `${rung.gate.words}${rung.gate.check ? ` (${checks[rung.gate.check].name})` : ''}` : null,
         occasions: rung.gate?.occasions ?? 0,
+        door: rung.door ? doorWords(rung.door) : null,
       };
     });
   });

@@ -28,6 +28,20 @@ describe('a foot in words', () => {
   });
 });
 
+describe('what lies under a foot, and where a hand is', () => {
+  it('is said: a ball under the middle, a block under the whole foot, a finger on the big toe', () => {
+    const onBall = foot(hanging, { middle: ['press', 'ball'] });
+    expect(contactWords(onBall)[0]?.places).toBe('middle of the sole on ball');
+    const press = ['press', 'block'] as const;
+    const onBlock = foot(standing, {
+      contacts: { heel: press, innerBall: press, outerBall: press, bigToe: press, smallToes: press },
+    });
+    expect(contactWords(onBlock)).toEqual([{ contact: 'press', verb: 'press', places: 'the whole foot on block' }]);
+    expect(footWords(foot(hanging, { hands: ['big toe'] })).at(-1)).toBe('a hand: big toe');
+    expect(footWords(foot(hanging, { toes: 'on-tops' }))[1]).toBe('toes on their tops');
+  });
+});
+
 describe('the footprints', () => {
   async function shown(working: 'left' | 'right' | 'both') {
     const fixture = TestBed.createComponent(Footprints);
@@ -44,7 +58,18 @@ describe('the footprints', () => {
   it('stand left on the left, and say what each foot does', async () => {
     expect((await shown('right')).feet).toEqual(['left stands', 'right works']);
     expect((await shown('left')).feet).toEqual(['left works', 'right stands']);
-    expect((await shown('both')).feet).toEqual(['left works', 'right works']);
+    expect((await shown('both')).feet).toEqual(['left works', 'right stands']);
+  });
+
+  it('show each foot its own state where the two take turns, and both the same where they do the same', async () => {
+    const fixture = TestBed.createComponent(Footprints);
+    fixture.componentRef.setInput('phase', phase('rise', 2, standing));
+    fixture.componentRef.setInput('working', 'both');
+    await fixture.whenStable();
+    const feet = [...(fixture.nativeElement as HTMLElement).querySelectorAll('.foot')].map((f) =>
+      f.textContent?.trim(),
+    );
+    expect(feet).toEqual(['left works', 'right works']);
   });
 
   it('say the same to someone who does not see them', async () => {

@@ -32,9 +32,11 @@ export class Footprints {
   protected readonly feet = computed(() => {
     const { working, other } = this.phase();
     return (['left', 'right'] as const).map((side) => {
-      const works = this.working() === 'both' || this.working() === side || other === null;
-      const state = works ? working : other;
-      return { side, state, works, role: works ? 'works' : roleWords[state.role] };
+      // Where both work and the two do different things, the first of them is shown on the left.
+      const first = this.working() === 'both' ? side === 'left' : this.working() === side;
+      const state = first || other === null ? working : other;
+      const works = state.role === 'works';
+      return { side, state, works, role: roleWords[state.role] };
     });
   });
   protected readonly contacts = computed(() => contactWords(this.phase().working));

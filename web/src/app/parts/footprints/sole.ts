@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { FootState } from '@core/exercise';
 import type { Side } from '@core/plan';
+import { fingersOn, piecesUnder } from './ground';
 
 interface Mark {
   readonly cx: number;
@@ -26,6 +27,53 @@ const toes = [
   template: `
     <svg viewBox="0 14 104 228" aria-hidden="true">
       <g [attr.transform]="side() === 'left' ? 'translate(104 0) scale(-1 1)' : null">
+        @for (piece of under(); track piece.kind) {
+          @switch (piece.kind) {
+            @case ('ball') {}
+            @case ('object') {}
+            @case ('leg') {}
+            @case ('half-ball') {
+              <ellipse
+                class="thing dome"
+                [attr.cx]="piece.x + piece.width / 2"
+                [attr.cy]="piece.y + piece.height / 2"
+                [attr.rx]="piece.width / 2"
+                [attr.ry]="piece.height / 2"
+              />
+            }
+            @default {
+              <rect
+                [attr.class]="'thing ' + piece.kind"
+                [attr.x]="piece.x"
+                [attr.y]="piece.y"
+                [attr.width]="piece.width"
+                [attr.height]="piece.height"
+                [attr.rx]="piece.kind === 'cushion' ? 16 : 2"
+              />
+              @if (piece.kind === 'slope') {
+                @for (line of [0.2, 0.5, 0.8]; track line) {
+                  <path
+                    class="uphill"
+                    [attr.d]="
+                      'M' +
+                      (piece.x + 3) +
+                      ' ' +
+                      (piece.y + piece.height * line + 5) +
+                      'l' +
+                      (piece.width - 6) / 2 +
+                      ' -8l' +
+                      (piece.width - 6) / 2 +
+                      ' 8'
+                    "
+                  />
+                }
+              }
+              @if (piece.kind === 'step') {
+                <path class="riser" [attr.d]="'M' + piece.x + ' ' + (piece.y + piece.height) + 'h' + piece.width" />
+              }
+            }
+          }
+        }
         <path
           class="sole"
           d="M51 236C33 236 27 219 28 200C29 178 37 163 37 143C37 125 19 113 15 93C13 79 14 66 17 54C28 44 50 42 62 48C76 55 88 66 93 80C97 98 91 119 87 139C83 163 82 180 78 203C75 225 67 236 51 236Z"
@@ -46,6 +94,16 @@ const toes = [
             "
           />
         }
+        @for (piece of under(); track piece.kind) {
+          @if (piece.kind === 'ball') {
+            <circle
+              class="ball"
+              [attr.cx]="piece.x + piece.width / 2"
+              [attr.cy]="piece.y + piece.height / 2"
+              [attr.r]="ballRadius"
+            />
+          }
+        }
         @for (mark of marks(); track $index) {
           <ellipse
             [attr.class]="'mark ' + mark.contact"
@@ -58,6 +116,30 @@ const toes = [
           @if (mark.contact === 'lift') {
             <path class="up" [attr.d]="'M' + (mark.cx - 4) + ' ' + (mark.cy + 2.5) + 'l4 -5l4 5'" />
           }
+        }
+        @for (piece of under(); track piece.kind) {
+          @if (piece.kind === 'object') {
+            <circle
+              class="object"
+              [attr.cx]="piece.x + piece.width * 0.4"
+              [attr.cy]="piece.y + piece.height * 0.8"
+              r="6"
+            />
+          }
+        }
+        @if (state().contacts.bigToe.meets === 'band') {
+          <path class="loop" d="M14 46C20 52 34 52 40 46" />
+        }
+        @for (finger of fingers(); track $index) {
+          <rect
+            class="finger"
+            [attr.x]="finger.x - 4.5"
+            [attr.y]="finger.y - finger.length"
+            width="9"
+            [attr.height]="finger.length"
+            rx="4.5"
+            [attr.transform]="'rotate(' + finger.turn + ' ' + finger.x + ' ' + finger.y + ')'"
+          />
         }
       </g>
     </svg>
@@ -72,6 +154,51 @@ const toes = [
       fill: var(--nw-cloth-2);
       stroke: var(--foot);
       stroke-width: 2.4;
+    }
+    .thing {
+      fill: color-mix(in srgb, var(--nw-ink) 12%, var(--nw-cloth));
+      stroke: color-mix(in srgb, var(--nw-ink) 55%, var(--nw-cloth));
+      stroke-width: 1.6;
+    }
+    .thing.cloth,
+    .thing.paper {
+      fill: var(--nw-cloth);
+    }
+    .thing.cloth,
+    .thing.cushion {
+      stroke-dasharray: 5 3;
+    }
+    .thing.strap {
+      fill: color-mix(in srgb, var(--nw-ink) 34%, var(--nw-cloth));
+    }
+    .uphill {
+      fill: none;
+      stroke: color-mix(in srgb, var(--nw-ink) 55%, var(--nw-cloth));
+      stroke-width: 1.6;
+    }
+    .riser {
+      stroke: color-mix(in srgb, var(--nw-ink) 70%, var(--nw-cloth));
+      stroke-width: 4;
+    }
+    .ball {
+      fill: color-mix(in srgb, var(--nw-ink) 10%, transparent);
+      stroke: var(--nw-ink);
+      stroke-width: 2;
+      stroke-dasharray: 5 3.4;
+    }
+    .loop {
+      fill: none;
+      stroke: var(--nw-ink);
+      stroke-width: 5;
+      stroke-dasharray: 3 2;
+    }
+    .object {
+      fill: var(--nw-ink);
+    }
+    .finger {
+      fill: var(--nw-cloth);
+      stroke: var(--nw-ink);
+      stroke-width: 1.8;
     }
     .arch,
     .edge {
@@ -122,8 +249,12 @@ export class Sole {
   readonly side = input.required<Side>();
   readonly state = input.required<FootState>();
 
+  protected readonly under = computed(() => piecesUnder(this.state()));
+  protected readonly fingers = computed(() => fingersOn(this.state()));
+  protected readonly ballRadius = 23;
+
   protected readonly marks = computed<Mark[]>(() => {
-    const { contacts, toes: shape } = this.state();
+    const { contacts, middle, toes: shape } = this.state();
     const round = (cx: number, cy: number, r: number, contact: string): Mark => ({
       cx,
       cy,
@@ -133,6 +264,7 @@ export class Sole {
       contact,
     });
     return [
+      ...(middle ? [round(56, 150, 13, middle.contact)] : []),
       round(53, 208, 16, contacts.heel.contact),
       round(32, 88, 13, contacts.innerBall.contact),
       round(74, 98, 11.5, contacts.outerBall.contact),

@@ -1,7 +1,12 @@
+import type { Door } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import type { Plan } from '@core/plan';
 import { type ItemTime, type OptionWindow, optionWindows } from '@core/timeline';
 import { optionWords } from './item-words';
+
+/** When a level opens for people new to it: "after 5 weeks. For people new to impact: …" */
+export const doorWords = ({ weeks, words }: Door): string =>
+  `after ${weeks} ${weeks === 1 ? 'week' : 'weeks'}. ${words}`;
 
 /** A level as it is shown where the class is taught. */
 export interface LevelLine {

@@ -24,6 +24,7 @@ import { checkWording } from '@core/words';
 import { Footprints } from '../../../parts/footprints/footprints';
 import { doseWords, optionWords } from '../../../parts/saying/item-words';
 import { viewWords } from '../../../parts/saying/fault-words';
+import { doorWords } from '../../../parts/saying/level-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 import type { ThreadPoint } from '../../../parts/thread/thread';
 import { PlanStore } from '../plan-store';
@@ -98,6 +99,12 @@ export class ItemPanel {
   });
 
   protected readonly rungs = computed(() => this.exercise()?.ladder?.rungs ?? []);
+  /** Weeks that open the chosen levels, for people new to them. */
+  protected readonly doors = computed(() => {
+    const { rungId, harder } = this.item();
+    const chosen = this.rungs().filter((rung) => rung.id === rungId || rung.id === harder?.rungId);
+    return chosen.flatMap((rung) => (rung.door ? [`“${rung.name}” opens ${doorWords(rung.door)}`] : []));
+  });
   /** The options of the ladder, each filled into the window of the main level: what it comes to, and what is left as rest. */
   protected readonly options = computed(() => {
     if (this.item().wornUntil !== null) return [];

@@ -23,6 +23,7 @@ import {
   type Region,
   Region as regions,
   regionNames,
+  senseOf,
   SidePattern as sidePatterns,
   Stage as stages,
 } from '@core/exercise';
@@ -126,6 +127,8 @@ export class EditPage {
   protected readonly follows = computed(() =>
     cautionsOf([], this.e().performance, this.e().stage).map((c) => ({ who: concernNames[c.concern], words: c.words })),
   );
+  /** What does not keep it from being saved, once there is something to read: said in words. */
+  protected readonly senses = computed(() => (this.draft.touched() ? senseOf(this.e()) : []));
   protected readonly ratings = [0, 1, 2, 3];
   protected readonly doseNames = ['least', 'usual', 'most'] as const;
 

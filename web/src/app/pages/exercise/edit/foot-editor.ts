@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { Contact, type FootState, Meets, type Place, placeNames } from '@core/exercise';
+import { Contact, type FootState, HandPlace, Meets, type Place, placeNames } from '@core/exercise';
 import type { Side } from '@core/plan';
 import { Ankle } from '../../../parts/footprints/ankle';
 import { Sole } from '../../../parts/footprints/sole';
@@ -88,6 +88,16 @@ const order = Contact.options;
           </label>
         }
         <label>
+          middle of the sole
+          <select #u (change)="setMiddle(u.value)">
+            @for (o of underMiddle; track o) {
+              <option [value]="o" [selected]="o === (state().middle?.meets ?? 'nothing')">
+                {{ o === 'nothing' ? 'on nothing' : 'on a ' + o }}
+              </option>
+            }
+          </select>
+        </label>
+        <label>
           heel
           <span
             ><input
@@ -103,6 +113,15 @@ const order = Contact.options;
           >
         </label>
       </div>
+      <fieldset class="hands">
+        <legend>a hand helps at</legend>
+        @for (hand of handPlaces; track hand) {
+          <label>
+            <input type="checkbox" [checked]="state().hands?.includes(hand)" (change)="toggleHand(hand)" />
+            {{ hand }}
+          </label>
+        }
+      </fieldset>
     </div>
   `,
   styleUrl: './foot-editor.scss',
@@ -121,6 +140,8 @@ export class FootEditor {
   protected readonly names = placeNames;
   protected readonly contacts = Contact.options;
   protected readonly meets = Meets.options;
+  protected readonly underMiddle = ['nothing', 'ball', 'block', 'cushion'] as const;
+  protected readonly handPlaces = HandPlace.options;
   protected readonly verbs = { press: 'presses', rest: 'rests', lift: 'lifts', hang: 'hangs' } as const;
 
   protected readonly fields = computed(() => {
@@ -129,7 +150,7 @@ export class FootEditor {
       { key: 'role', label: 'role', value: s.role, options: ['works', 'stands', 'anchors', 'rests'] },
       { key: 'midfoot', label: 'arch', value: s.midfoot, options: ['lifted', 'resting', 'let-down'] },
       { key: 'edge', label: 'weight on', value: s.edge, options: ['even', 'inner', 'outer'] },
-      { key: 'toes', label: 'toes', value: s.toes, options: ['long', 'curled', 'spread', 'relaxed'] },
+      { key: 'toes', label: 'toes', value: s.toes, options: ['long', 'curled', 'spread', 'relaxed', 'on-tops'] },
       { key: 'ankle', label: 'ankle', value: s.ankle, options: ['neutral', 'up', 'down', 'turned-in', 'turned-out'] },
       { key: 'knee', label: 'knee', value: s.knee, options: ['soft', 'bent', 'locked'] },
       {
@@ -149,6 +170,7 @@ export class FootEditor {
       'turned-out': 'turned out, sole away',
       'first-toe': 'the big-toe root',
       none: 'nothing: no weight',
+      'on-tops': 'on their tops',
     })[option] ?? option.replaceAll('-', ' ');
 
   protected spoken(place: Place): string {
@@ -170,6 +192,21 @@ export class FootEditor {
 
   protected setMeets(place: Place, meets: string): void {
     this.put(place, { ...this.state().contacts[place], meets: meets as Meets });
+  }
+
+  protected setMiddle(meets: string): void {
+    const { middle, ...rest } = this.state();
+    const met = Meets.safeParse(meets);
+    this.changed.emit(
+      met.success ? { ...rest, middle: { contact: middle?.contact ?? 'press', meets: met.data } } : rest,
+    );
+  }
+
+  /** At most three places, as many as a hand can be at. */
+  protected toggleHand(hand: HandPlace): void {
+    const { hands: now = [], ...rest } = this.state();
+    const next = now.includes(hand) ? now.filter((h) => h !== hand) : [...now, hand].slice(-3);
+    this.changed.emit(next.length > 0 ? { ...rest, hands: next } : rest);
   }
 
   protected set(key: keyof FootState, value: string | number): void {

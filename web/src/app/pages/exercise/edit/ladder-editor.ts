@@ -132,6 +132,28 @@ import { RungDifference } from './rung-difference';
                   <input #x [value]="gate.words" maxlength="160" (input)="setGate(i, gate, { words: x.value })" />
                 </label>
               }
+              <label>
+                Opens after weeks
+                <input
+                  #wk
+                  type="number"
+                  min="1"
+                  max="26"
+                  [value]="rung.door?.weeks ?? ''"
+                  (change)="setDoor(i, wk.value === '' ? null : wk.valueAsNumber)"
+                />
+              </label>
+              @if (rung.door; as door) {
+                <label class="wide">
+                  Why, in words
+                  <input
+                    #dw
+                    [value]="door.words"
+                    maxlength="160"
+                    (input)="set(i, { door: { weeks: door.weeks, words: dw.value } })"
+                  />
+                </label>
+              }
             </div>
             @if (why(i); as words) {
               <p class="why">{{ words }}</p>
@@ -258,6 +280,10 @@ export class LadderEditor {
     const value = test === 'clean-reps' ? 8 : test === 'clean-hold-seconds' ? 30 : null;
     const check = test === 'check' ? { check: CheckId.options[0] } : {};
     this.set(index, { gate: { test: test as Gate['test'], value, occasions, words, ...check } });
+  }
+  protected setDoor(index: number, weeks: number | null): void {
+    const words = this.draft.exercise().ladder?.rungs[index]?.door?.words ?? 'For people new to it.';
+    this.set(index, { door: weeks === null ? undefined : { weeks, words } });
   }
   protected setGate(index: number, gate: Gate, change: Partial<Gate>): void {
     this.set(index, { gate: { ...gate, ...change } });

@@ -107,11 +107,11 @@ export function freeId(wanted: string, taken: (id: string) => boolean): string {
   for (let n = 2; ; n++) if (!taken(`${wanted}-${n}`)) return `${wanted}-${n}`;
 }
 
-/** Phases that suit a side pattern: the other foot is told exactly where one foot works. */
+/** Phases that suit a side pattern: the other foot is told where one foot works, and where the two take turns. */
 export function phasesFor(phases: readonly Phase[], sidePattern: SidePattern): Phase[] {
   return phases.map((phase) => ({
     ...phase,
-    other: sidePattern === 'each' ? (phase.other ?? standingFoot('stands')) : null,
+    other: sidePattern === 'each' || sidePattern === 'alternate' ? (phase.other ?? standingFoot('stands')) : null,
   }));
 }
 
