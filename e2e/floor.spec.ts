@@ -48,7 +48,7 @@ test('follows the teacher: ready, set-up counts up, reps, the other side, the ne
   await expect(page.locator('.of')).toContainText('s of set-up');
   await page.keyboard.press('Space');
   await leap(page, 41_000);
-  await expect(page.locator('.name')).toHaveText('Easy steps to the side and back');
+  await expect(page.locator('.name')).toHaveText('Easy steps to the side, front and back');
   await expect(page.locator('.waiting .of')).toHaveText('ready');
 });
 

@@ -130,7 +130,7 @@ test('what the teacher prefers chooses the words and marks other schools', async
     await page.getByRole('radio', { name: 'out on effort' }).check();
     await expect(page.getByText('Saved')).toBeVisible();
     await page.goto('/exercises/step-rise-straight-knee');
-    await page.getByRole('button', { name: /below the edge of a step/ }).click();
+    await page.getByRole('button', { name: /^one foot, below the edge of a step/ }).click();
     await expect(page.getByText('breathe out')).toBeVisible();
   } finally {
     await request.put('/api/preferences', { data: before });

@@ -21,6 +21,7 @@ export const Situation = z.enum([
   'between-the-toes',
   'band-on-foot',
   'band-round-toe',
+  'feet-tied',
   'sole-may-cramp',
 ]);
 export type Situation = z.infer<typeof Situation>;

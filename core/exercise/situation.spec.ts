@@ -23,6 +23,8 @@ const mustCarry: Readonly<Record<Situation, readonly string[]>> = {
     'numb-or-diabetic-feet: leave-out',
     'joint-disease: leave-out',
     'recent-injury: ask-clinician',
+    'morning-heel-pain: leave-out',
+    'growing-feet: go-gently',
   ],
   'heel-rises': ['sore-achilles: go-gently'],
   'heel-below-edge': ['sore-achilles: leave-out'],
@@ -37,11 +39,17 @@ const mustCarry: Readonly<Record<Situation, readonly string[]>> = {
   ],
   'ball-under-heel': ['morning-heel-pain: go-gently'],
   'big-toe-lifts': ['sore-big-toe-joint: go-gently'],
-  'big-toe-bent': ['sore-big-toe-joint: leave-out'],
-  'end-range-point': ['recent-injury: leave-out', 'very-mobile-joints: go-gently', 'growing-feet: go-gently'],
+  'big-toe-bent': ['sore-big-toe-joint: leave-out', 'joint-disease: go-gently'],
+  'end-range-point': [
+    'recent-injury: leave-out',
+    'very-mobile-joints: go-gently',
+    'growing-feet: go-gently',
+    'joint-disease: go-gently',
+  ],
   'between-the-toes': ['broken-skin: leave-out', 'numb-or-diabetic-feet: ask-clinician'],
   'band-on-foot': ['numb-or-diabetic-feet: leave-out', 'recent-injury: ask-clinician'],
   'band-round-toe': ['bunion-pain: go-gently', 'sore-big-toe-joint: go-gently'],
+  'feet-tied': ['falls-or-faints: change-support'],
   'sole-may-cramp': ['cramp: go-gently'],
 };
 const strictness = ['go-gently', 'change-support', 'hold-at-rung', 'ask-clinician', 'leave-out'];
@@ -75,6 +83,14 @@ describe('a situation of the body', () => {
     expect(on(performance({ phases: [phase('tilt', 2, foot(standing, { edge: 'outer' }))] }))).toEqual([
       'edge-carries',
     ]);
+  });
+
+  it('sees a ball wherever it lies under the sole, the middle too', () => {
+    const lying = (change: Parameters<typeof foot>[1]) =>
+      on(performance({ position: 'chair-seated', phases: [phase('wait', 5, foot(seatedFlat, change))] }));
+    expect(lying({ middle: ['press', 'ball'] })).toEqual(['ball-under-foot']);
+    expect(lying({ contacts: { heel: ['press', 'ball'] } })).toEqual(['ball-under-foot', 'ball-under-heel']);
+    expect(lying({})).toEqual([]);
   });
 
   it('is over where the body is out of it: the same movement seated asks for no support', () => {

@@ -71,6 +71,12 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
       caution('numb-or-diabetic-feet', 'leave-out', 'No landings on feet with little feeling: rises instead.'),
       caution('joint-disease', 'leave-out', 'Push-offs without leaving the floor instead.'),
       caution('recent-injury', 'ask-clinician', 'Ask first.'),
+      caution('morning-heel-pain', 'leave-out', 'No landings while the heel hurts: rises instead.'),
+      caution(
+        'growing-feet',
+        'go-gently',
+        'Few and small; pain at the heel or the shin ends them, and is told to a parent.',
+      ),
     ],
   },
   'heel-rises': {
@@ -104,8 +110,11 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
   },
   'ball-under-foot': {
     holds: (way) =>
-      someFoot(way, ({ contacts }) =>
-        (['heel', 'innerBall', 'outerBall'] as const).some((at) => contacts[at].meets === 'ball'),
+      someFoot(
+        way,
+        ({ contacts, middle }) =>
+          middle?.meets === 'ball' ||
+          (['heel', 'innerBall', 'outerBall'] as const).some((at) => contacts[at].meets === 'ball'),
       ),
     carries: [
       caution('blood-thinners', 'change-support', 'Soft ball only, light pressure; a bruise means too hard.'),
@@ -127,7 +136,10 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
   },
   'big-toe-bent': {
     holds: (way) => (way.regions['big-toe-joint'] ?? 0) >= 2,
-    carries: [caution('sore-big-toe-joint', 'leave-out', 'Leave it out while the joint is sore or stiff.')],
+    carries: [
+      caution('sore-big-toe-joint', 'leave-out', 'Leave it out while the joint is sore or stiff.'),
+      caution('joint-disease', 'go-gently', 'Half of the way, and none of it while a joint is hot or swollen.'),
+    ],
   },
   'end-range-point': {
     holds: null,
@@ -135,6 +147,7 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
       caution('recent-injury', 'leave-out', 'Not on an ankle that was hurt lately; ask a clinician.'),
       caution('very-mobile-joints', 'go-gently', 'Stop short of the end of the way.'),
       caution('growing-feet', 'go-gently', 'Growing feet: no pushing, nobody leaning on them.'),
+      caution('joint-disease', 'go-gently', 'Half of the way, and none of it while a joint is hot or swollen.'),
     ],
   },
   'between-the-toes': {
@@ -161,6 +174,10 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
       caution('bunion-pain', 'go-gently', 'Stop if the bump complains.'),
       caution('sore-big-toe-joint', 'go-gently', 'A light pull, and none while the joint is sore.'),
     ],
+  },
+  'feet-tied': {
+    holds: (way) => way.band?.placement === 'both-feet' || way.band?.placement === 'big-toe',
+    carries: [caution('falls-or-faints', 'change-support', 'Seated; the loop comes off before anybody stands up.')],
   },
   'sole-may-cramp': {
     holds: (way, stage) =>

@@ -78,6 +78,7 @@ export const standOnThreePoints: Exercise = exercise({
       { base: 'one foot', support: 'none' },
       range(holds(1, 10, 5), holds(2, 15, 5), holds(3, 30, 5)),
       null,
+      { change: { balance: { working: 3, standing: 3 } } },
     ),
   ),
   levelWords: {

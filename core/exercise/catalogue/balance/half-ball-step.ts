@@ -43,7 +43,7 @@ export const halfBallStep: Exercise = exercise({
   ],
   cautions: [care('pregnancy', 'leave-out', 'Floor instead.')],
   cues: cues(
-    'Half-ball firm and on a mat, chair in reach, space all round, barefoot.',
+    'Half-ball firm and on a mat, hands free, chair in reach, space all round, barefoot.',
     'Step on, settle, step off into a small lunge. Come back over.',
     'Stepping off an escalator.',
     'Settle before you leave.',

@@ -8,6 +8,7 @@ import { waistLoopTurnIn } from './waist-loop-turn-in';
 import { waistLoopTurnOut } from './waist-loop-turn-out';
 import { waistLoopUpDown } from './waist-loop-up-down';
 import { bandFootUp } from './band-foot-up';
+import { seatedBandPushDown } from './seated-band-push-down';
 import { seatedBandTurnIn } from './seated-band-turn-in';
 import { seatedBandTurnOut } from './seated-band-turn-out';
 
@@ -21,6 +22,7 @@ export const bandExercises: readonly Exercise[] = [
   waistLoopTurnOut,
   waistLoopUpDown,
   bandFootUp,
+  seatedBandPushDown,
   seatedBandTurnIn,
   seatedBandTurnOut,
 ];

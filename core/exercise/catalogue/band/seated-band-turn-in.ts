@@ -1,6 +1,5 @@
 import type { Exercise } from '../../exercise';
 import {
-  care,
   cleanReps,
   cues,
   exercise,
@@ -58,7 +57,6 @@ export const seatedBandTurnIn: Exercise = exercise({
     fault('the whole leg swings', 'front', 'Knees quiet; the ankle does it.'),
     fault('quick return', 'front', 'Slowly home.'),
   ],
-  cautions: [care('falls-or-faints', 'change-support', 'Uncross, and take the loop off, before anybody stands up.')],
   cues: cues(
     'Sit forward, legs stretched, ankles crossed on their heels, loop round both feet on the inner borders.',
     [

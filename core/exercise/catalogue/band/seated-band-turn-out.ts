@@ -1,6 +1,5 @@
 import type { Exercise } from '../../exercise';
 import {
-  care,
   cleanReps,
   cues,
   exercise,
@@ -57,7 +56,6 @@ export const seatedBandTurnOut: Exercise = exercise({
     fault('the knee falls outward with the foot', 'front', 'Knees stay a fist apart; only the sole turns.'),
     fault('the loop snaps the foot back', 'front', 'Slow on the way home.'),
   ],
-  cautions: [care('falls-or-faints', 'change-support', 'Take the loop off before anybody stands up.')],
   cues: cues(
     'Sit forward, heels under the knees, loop round both feet on the outer borders.',
     [

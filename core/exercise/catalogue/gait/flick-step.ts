@@ -57,7 +57,7 @@ export const flickStep: Exercise = exercise({
   }),
   doses: range(counts(2, 8, 96), counts(4, 8, 104), counts(8, 8, 120)),
   ladder: ladder(
-    'slow',
+    'held',
     rung(
       'held',
       'slow, both hands on the barre or chair, no spring',

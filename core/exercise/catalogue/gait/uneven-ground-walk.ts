@@ -36,7 +36,7 @@ export const unevenGround: Exercise = exercise({
     care('falls-or-faints', 'change-support', 'On a partner’s arm, on short grass, or on level ground.'),
   ],
   cues: cues(
-    'A stretch that has been looked over for sharp things.',
+    'Short grass that has been looked over for sharp things, arms free.',
     'Walk slowly, let the foot find out what it stands on.',
     'Reading a page with your soles.',
     'Slower.',

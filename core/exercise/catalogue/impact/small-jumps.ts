@@ -37,7 +37,7 @@ export const smallJumps: Exercise = exercise({
   }),
   doses: range(reps(8), reps(16), reps(32)),
   ladder: ladder(
-    'held',
+    'bounce',
     rung(
       'bounce',
       'bouncing without leaving the floor, hands on a support',

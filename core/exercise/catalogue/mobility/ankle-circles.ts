@@ -79,7 +79,7 @@ export const ankleCircles: Exercise = exercise({
       { 'hand-help': 'hand leads', amount: 'small' },
       range(circles(2), circles(3), circles(6)),
       saw('The foot lets itself be led, both ways, both feet.'),
-      { change: { kit: [], phases: round(['ball of the foot', 'shin'], true), regions: { 'big-toe-joint': 1 } } },
+      { change: { kit: [], phases: round(['ball of the foot', 'shin'], true), regions: {} } },
     ),
     rung(
       'small',

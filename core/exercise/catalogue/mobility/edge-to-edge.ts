@@ -32,7 +32,7 @@ export const edgeToEdge: Exercise = exercise({
     fault('knees swing instead', 'front', 'Kneecaps look forward.'),
   ],
   cues: cues(
-    'Feet hip width, fingertips on the chair if you like.',
+    'Behind the chair, fingertips on it, feet hip width.',
     ['Weight to the outer edges, through the middle, to the inner edges.', 'Invert, through neutral, evert.'],
     'A table tips on two legs, and is set down again.',
     'Biggest range you command, not the biggest there is.',

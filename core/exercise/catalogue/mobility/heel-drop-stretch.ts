@@ -46,8 +46,8 @@ export const heelDropStretch: Exercise = exercise({
   cautions: [
     care(
       'sore-achilles',
-      'leave-out',
-      'Sore where the tendon joins the heel: never below floor level. Stretch at the wall.',
+      'hold-at-rung',
+      'Sore where the tendon joins the heel: at the wall, never below floor level.',
     ),
     care('falls-or-faints', 'change-support', 'Both hands on the rail.'),
   ],

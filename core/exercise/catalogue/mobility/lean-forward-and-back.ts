@@ -57,5 +57,5 @@ export const leanForwardAndBack: Exercise = exercise({
   }),
   doses,
   ladder: heldLadder({ doses, working: [1, 1, 2], clean: 8, seen: 'in one line from ear to ankle' }),
-  levelWords: heldWords('Behind the chair, a wall behind you', 'feet under your hips'),
+  levelWords: heldWords('Behind the chair', 'a wall behind you, feet under your hips'),
 });

@@ -112,6 +112,7 @@ export const pointedHeelSit: Exercise = exercise({
     ),
   ),
   levelWords: {
+    cushioned: { setup: 'Kneel, tops of the feet on the mat, a cushion between seat and heels.' },
     sitting: { setup: 'Kneel, tops of the feet on the mat.' },
     'knees-up': {
       setup: 'Sit on the heels, tops of the feet on the mat, hands on the floor behind you.',

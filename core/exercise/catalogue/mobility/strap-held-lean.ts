@@ -31,8 +31,8 @@ export const strapHeldLean: Exercise = exercise({
     fault('the band hangs slack', 'outer side', 'It carries you all the time; do not go free.'),
   ],
   cautions: [
-    care('falls-or-faints', 'leave-out', 'Lean at a wall instead.'),
-    care('brittle-bones', 'leave-out', 'Lean at a wall instead.'),
+    care('falls-or-faints', 'hold-at-rung', 'Both hands on the wall all the time.'),
+    care('brittle-bones', 'hold-at-rung', 'Both hands on the wall all the time.'),
   ],
   cues: cues(
     'Band fixed behind you at shoulder height, tried with a hard pull, and round both shoulders.',

@@ -40,7 +40,7 @@ export const ballAlongTheSole: Exercise = exercise({
     balance: { working: 0, standing: 1 },
   }),
   doses,
-  ladder: ballLevels(phases, firm, doses),
+  ladder: ballLevels(phases, firm, doses, 'nearly half'),
   levelWords: {
     seated: { setup: 'Sit, ball under the front of one foot.' },
     'standing-light': {

@@ -53,13 +53,13 @@ export interface Lent {
   readonly percent: number;
 }
 const seated: Lent = { on: seatedFlat, other: restsFlat, percent: 5 };
-const light: Lent = { on: standing, other: stands, percent: 25 };
+const light: Lent = { on: standing, other: stands, percent: 20 };
 const full: Lent = { on: standing, other: stands, percent: 45 };
 /** As most begin, standing: the phases of the exercise as written. */
 export const lentStanding = full;
 
 /**
- * A ball under one foot on three levels: seated, a quarter of the weight, nearly half of it.
+ * A ball under one foot on three levels: seated, a fifth of the weight, and the most that the exercise lends.
  * @param phases what the foot does, given who carries how much
  * @param ball the ball or roller that lies under the foot
  */
@@ -67,6 +67,7 @@ export const ballLevels = (
   phases: (lent: Lent) => Phase[],
   ball: Exercise['performance']['kit'][number],
   doses: Exercise['doses'],
+  most: 'nearly half' | 'a third' = 'a third',
 ): Exercise['ladder'] =>
   ladder(
     'standing',
@@ -89,8 +90,8 @@ export const ballLevels = (
     ),
     rung(
       'standing-light',
-      'standing, a quarter of the weight',
-      { base: 'one foot lends weight', resistance: 'a quarter of body weight' },
+      'standing, a fifth of the weight',
+      { base: 'one foot lends weight', resistance: 'a fifth of body weight' },
       range(doses.least, doses.usual, doses.most),
       saw('The leg that carries stays quiet, and nothing is above three of ten, both feet.'),
       {
@@ -100,8 +101,8 @@ export const ballLevels = (
     ),
     rung(
       'standing',
-      'standing, nearly half the weight',
-      { base: 'one foot lends weight', resistance: 'nearly half of body weight' },
+      `standing, ${most} of the weight`,
+      { base: 'one foot lends weight', resistance: `${most} of body weight` },
       doses,
       null,
     ),

@@ -53,7 +53,7 @@ export const onStep = (
  */
 export const floorRise = {
   doses: range(reps(8), reps(12), reps(24), 'usual practice'),
-  gate: cleanReps(12, '12 to full height, inner balls heavy, slow on the way down, both feet.'),
+  gate: cleanReps(12, '12 to full height, inner balls heavy, no drop on the way down, both feet.'),
   regions: { calf: 2, 'deep-calf': 1, 'arch-intrinsics': 1 },
   bentRegions: { 'deep-calf': 2, calf: 1, 'arch-intrinsics': 1 },
 } as const;

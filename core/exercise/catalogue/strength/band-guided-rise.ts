@@ -47,10 +47,7 @@ export const bandGuidedRise: Exercise = exercise({
     fault('the weight escapes to the little toe', 'behind', 'Big-toe root stays heavy all the way.'),
     fault('the big toe turns pale in the loop', 'above', 'Looser; it only reminds.'),
   ],
-  cautions: [
-    care('numb-or-diabetic-feet', 'leave-out', 'Nothing round a toe that feels little.'),
-    care('falls-or-faints', 'change-support', 'Seated: feet that are tied together do not stand.'),
-  ],
+  cautions: [care('numb-or-diabetic-feet', 'leave-out', 'Nothing round a toe that feels little.')],
   cues: cues(
     'Behind the chair, light loop round both big toes, feet apart until it is just taut. Hold on, knees soft.',
     'Rise over the big-toe roots, lower slowly.',

@@ -98,9 +98,16 @@ export const edgeEdgeFlat: Exercise = exercise({
       },
     ),
     rung(
+      'lift-and-roll',
+      'standing, each foot lifted and set down on its edge',
+      { base: 'two feet', support: 'both hands', amount: 'lifted and set down' },
+      range(reps(2), reps(4), reps(8)),
+      cleanReps(4, '4 rounds in order, each edge set down softly, both feet.'),
+    ),
+    rung(
       'inner-too',
       'standing, to the outer and to the inner edges',
-      { base: 'two feet', support: 'both hands', amount: 'outer, then inner edges' },
+      { base: 'two feet', support: 'both hands', amount: 'outer, then inner edges, lifted' },
       range(reps(2), reps(4), reps(8)),
       cleanReps(4, '4 rounds in order, no drop, both feet.'),
       {
@@ -110,7 +117,7 @@ export const edgeEdgeFlat: Exercise = exercise({
     rung(
       'fingertips',
       'standing, fingertips',
-      { base: 'two feet', support: 'fingertips', amount: 'outer, then inner edges' },
+      { base: 'two feet', support: 'fingertips', amount: 'outer, then inner edges, lifted' },
       range(reps(2), reps(4), reps(8)),
       null,
       {
@@ -127,6 +134,10 @@ export const edgeEdgeFlat: Exercise = exercise({
       action: 'One sole to its outer edge, the other too. One flat, the other flat.',
     },
     held: { setup: 'Behind the chair, both hands on it, feet hip width.' },
+    'lift-and-roll': {
+      setup: 'Behind the chair, both hands on it, feet hip width.',
+      action: 'Lift one foot, set it on its outer edge; the other too. Roll one flat, the other flat.',
+    },
     'inner-too': {
       setup: 'Behind the chair, both hands on it, feet hip width.',
       action: 'Outer edges one by one, flat one by one. Then inner edges, and flat.',

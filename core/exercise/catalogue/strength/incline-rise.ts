@@ -49,7 +49,9 @@ export const inclineRise: Exercise = exercise({
   stage: 'loaded',
   directions: ['ankle-down', 'ankle-up'],
   faults: [toesRight, fault('hurried, with a bounce at the bottom', 'outer side', 'Wait at the bottom; no bounce.')],
-  cautions: [care('sore-achilles', 'leave-out', 'Not on a slope while the tendon is sore; from the floor instead.')],
+  cautions: [
+    care('sore-achilles', 'hold-at-rung', 'On the flat floor while the tendon is sore; a growing ache ends it.'),
+  ],
   cues: cues(
     'On the slope, toes uphill, hand on the wall.',
     'Rise slowly, lower more slowly, and wait at the bottom.',

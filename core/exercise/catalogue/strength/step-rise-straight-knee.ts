@@ -7,6 +7,7 @@ export const stepRiseStraight: Exercise = withLevels(stepRise('straight'), {
     'floor-two': {
       setup: 'Hands on the wall, feet parallel.',
       action: 'Rise to full height, knees straight. Lower slowly.',
+      picture: 'A lift to the top floor, and the slow one down.',
     },
     'two-up-one-down': {
       setup: 'Balls of both feet on the step edge, hands on the wall.',
@@ -15,6 +16,7 @@ export const stepRiseStraight: Exercise = withLevels(stepRise('straight'), {
     'floor-one': {
       setup: 'Hands on the wall, one foot off the floor.',
       action: 'Rise to full height, knee straight. Lower slowly.',
+      picture: 'A lift to the top floor, and the slow one down.',
     },
   },
 });

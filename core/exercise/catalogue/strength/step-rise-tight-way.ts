@@ -44,7 +44,9 @@ export const stepRiseTightWay: Exercise = exercise({
     fault('the heel is thrown to the side', 'behind', 'Visit the tight side; do not move in.'),
     fault('the knee goes along', 'behind', 'Knee forward, heel drifts.'),
   ],
-  cautions: [care('sore-achilles', 'leave-out', 'Sore where the tendon joins the heel: rises from the floor instead.')],
+  cautions: [
+    care('sore-achilles', 'hold-at-rung', 'Sore where the tendon joins the heel: on the floor, never below it.'),
+  ],
   cues: cues(
     'Ball of one foot on the step edge, hands on the wall. You know which way the heel resists.',
     'Sink with a lean of a thumb’s width that way, and press up straight.',
@@ -64,7 +66,7 @@ export const stepRiseTightWay: Exercise = exercise({
   }),
   doses,
   ladder: ladder(
-    'two-feet',
+    'floor',
     rung(
       'floor',
       'on the floor, both feet',

@@ -18,11 +18,11 @@ import {
 } from '../author';
 import { chairBack } from '../shared/squat-lunge';
 
-const ways = (n: number) => reps(n, { per: { directions: 4 } });
+const ways = (n: number) => reps(n, { per: { directions: 3 } });
 
 export const steppingLunge: Exercise = exercise({
   id: 'stepping-lunge',
-  name: say('Stepping lunge: side, front, round and back', 'Multi-directional stepping lunge'),
+  name: say('Stepping lunge: side, front, round to the back', 'Multi-directional stepping lunge'),
   family: 'strength',
   purpose: 'Mild power: step out, catch yourself over a steady foot, push home.',
   stage: 'integrated',
@@ -33,7 +33,7 @@ export const steppingLunge: Exercise = exercise({
   ],
   cues: cues(
     'Chair behind you in reach, space all round, feet under your hips.',
-    'Step out, bend over the foot, push home. Side, front, round and back.',
+    'Step out, bend over the foot, push home. Side, front, round to the back.',
     'Stepping over a puddle and back.',
     'Shallower, quieter.',
   ),
@@ -83,6 +83,6 @@ export const steppingLunge: Exercise = exercise({
   ),
   levelWords: {
     held: { setup: 'Chair in front, a hand on it, feet under your hips, space behind and to both sides.' },
-    reach: { action: 'Step out, bend over the foot, reach up or touch it, push home. Side, front, round and back.' },
+    reach: { action: 'Step out, bend over the foot, reach up or touch it, push home. Side, front, round to the back.' },
   },
 });

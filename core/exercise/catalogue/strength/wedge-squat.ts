@@ -69,8 +69,8 @@ export const wedgeSquat: Exercise = exercise({
     fault('the feet slide down the slope', 'front', 'Bare feet, and less slope.'),
   ],
   cautions: [
-    care('sore-achilles', 'leave-out', 'No toes-up squat while the tendon is sore.'),
-    care('recent-injury', 'ask-clinician', 'After a sprain ask first; level ground until then.'),
+    care('sore-achilles', 'hold-at-rung', 'On level ground while the tendon is sore.'),
+    care('recent-injury', 'hold-at-rung', 'After a sprain on level ground, until a clinician has been asked.'),
   ],
   cues: cues(
     'Feet hip width on the slope, a hand on the chair.',
@@ -89,7 +89,7 @@ export const wedgeSquat: Exercise = exercise({
   }),
   doses,
   ladder: ladder(
-    'held',
+    'flat',
     rung(
       'flat',
       'level floor, turning to four sides',

@@ -29,7 +29,7 @@ export const allToesUp: Exercise = exercise({
     fault('toes slap down', 'above', 'Lay them down one by one, without a sound.'),
   ],
   cues: cues(
-    'Stand with your feet under your hips, fingertips on the chair if you like.',
+    'Stand with your feet under your hips, fingertips on the chair.',
     'All ten toes up; balls and heels stay. Lay them down long.',
     'Ten shutters open to the morning.',
     'Lift from the knuckles, ankles quiet.',

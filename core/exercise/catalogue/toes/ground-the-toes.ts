@@ -56,7 +56,10 @@ export const groundTheToes: Exercise = exercise({
       range(holds(1, 10, 5), holds(2, 15, 5), holds(2, 30, 5)),
       saw('All five toes lie down and none claws, both feet.'),
       {
-        change: { phases: [phase('stand and notice', 15, oneLeg('rest', 'rest'), { other: offTheFloor })] },
+        change: {
+          phases: [phase('stand and notice', 15, oneLeg('rest', 'rest'), { other: offTheFloor })],
+          regions: { 'toe-flexors': 1, 'hip-and-trunk': 1 },
+        },
       },
     ),
     rung(
@@ -82,6 +85,7 @@ export const groundTheToes: Exercise = exercise({
       { amount: 'all five', support: 'none' },
       range(holds(1, 10, 5), holds(2, 20, 5), holds(3, 30, 5)),
       null,
+      { change: { balance: { working: 3, standing: 3 } } },
     ),
   ),
   levelWords: {

@@ -1,4 +1,5 @@
 import type { Exercise } from '../../exercise';
+import type { FootState } from '../../foot-state';
 import {
   checked,
   cleanReps,
@@ -17,7 +18,7 @@ import {
 } from '../author';
 import { chair, grounded } from '../shared/toes';
 
-const oneFootLayDown: Partial<Exercise['performance']> = {
+const oneFootLayDown = (hands?: FootState['hands']): Partial<Exercise['performance']> => ({
   sidePattern: 'each',
   phases: [
     phase(
@@ -27,12 +28,13 @@ const oneFootLayDown: Partial<Exercise['performance']> = {
         contacts: { bigToe: ['lift', 'air'], smallToes: ['lift', 'air'] },
         toes: 'spread',
         midfoot: 'lifted',
+        hands,
       }),
       { other: restsFlat },
     ),
     phase('down, little toe first', 4, foot(grounded, { toes: 'spread' }), { other: restsFlat }),
   ],
-};
+});
 
 export const layDownOneByOne: Exercise = exercise({
   id: 'lay-down-one-by-one',
@@ -80,7 +82,7 @@ export const layDownOneByOne: Exercise = exercise({
       { 'hand-help': 'fingers', base: 'one foot' },
       range(reps(2), reps(4), reps(6)),
       saw('The toes land in order on both feet.'),
-      { change: oneFootLayDown },
+      { change: oneFootLayDown(['between the toes']) },
     ),
     rung(
       'one-foot',
@@ -88,7 +90,7 @@ export const layDownOneByOne: Exercise = exercise({
       { 'hand-help': 'none', base: 'one foot' },
       range(reps(3), reps(5), reps(8)),
       checked('toes-spread-without-fingers', 'They spread without fingers, both feet.'),
-      { change: oneFootLayDown },
+      { change: oneFootLayDown() },
     ),
     rung(
       'both-feet',
@@ -126,7 +128,7 @@ export const layDownOneByOne: Exercise = exercise({
   ),
   levelWords: {
     'fingers-spread': {
-      setup: 'Sit, one foot flat, look at your toes.',
+      setup: 'Sit, one foot flat, fingers of one hand at your toes.',
       action: 'Fingers spread the toes. Up, wide, and down one after the other, little toe first.',
     },
     'one-foot': { setup: 'Sit, one foot flat, look at your toes.' },
