@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { keptHere } from './designer';
+import { Designer, copyOf, keptHere } from './designer';
 
 test('an exercise is found by an everyday word, narrowed by the sentence, and read about', async ({ page }) => {
   await page.goto('/exercises');
@@ -171,4 +171,45 @@ test('the library stays quick with 2,000 exercises', async ({ page }) => {
   await page.getByLabel('Find by any word').fill('big toe');
   await expect(page.getByText('2000 of 2000')).toHaveCount(0);
   expect(Date.now() - asked).toBeLessThan(1500);
+});
+
+test('what a foot teacher would correct in an own exercise is said in words, and it is saved all the same', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/exercises/new?from=sore-spot-wait');
+  const asked = page.getByRole('region', { name: 'What a foot teacher would ask' });
+  await expect(page.getByLabel('Name, in plain words')).toHaveValue(/my way$/);
+  await expect(asked).toHaveCount(0);
+  await page.getByLabel('Name, in plain words').fill('Slipway wait');
+  await page.getByLabel('What is seen').first().fill('the sole hurts');
+  await expect(asked).toContainText('“hurts” is felt or thought, not seen');
+  await page.getByLabel('What is seen').first().fill('the heel hangs in the air');
+  await expect(asked).toContainText('cannot be seen from the front: the heel is behind the foot');
+  await page.getByRole('checkbox', { name: 'big toe' }).first().check();
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByRole('heading', { name: 'Slipway wait' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What the feet do' })).toContainText('a hand: big toe');
+  const { exercise } = (await (await request.get('/api/exercises/slipway-wait')).json()) as {
+    exercise: { performance: { phases: { working: { hands: string[]; middle: object } }[] } };
+  };
+  expect(exercise.performance.phases[0]?.working).toMatchObject({
+    hands: ['big toe'],
+    middle: { contact: 'press', meets: 'ball' },
+  });
+});
+
+test('a level that opens by weeks says so, on its page and where it is chosen', async ({ page, request }) => {
+  await page.goto('/exercises/small-jumps');
+  const ladder = page.getByRole('region', { name: 'Ladder' });
+  await expect(ladder).toContainText('opens after 5 weeks. For people new to impact');
+  const id = await copyOf(request, 'Saturday workshop: the whole foot');
+  await page.goto(`/class/${id}`);
+  const designer = new Designer(page);
+  await designer.add('small jumps', 'Small jumps on the spot');
+  await designer.row('Small jumps on the spot').click();
+  const level = page.getByRole('region', { name: 'Level' });
+  await level.getByRole('combobox', { name: 'For most' }).click();
+  await page.getByRole('option', { name: 'small jumps, hands on a support' }).click();
+  await expect(level).toContainText('“small jumps, hands on a support” opens after 5 weeks.');
 });

@@ -4,6 +4,7 @@ import * as z from 'zod';
 export const Situation = z.enum([
   'one-leg-carries',
   'balance-asked',
+  'steps-ask-balance',
   'demanding-balance',
   'unstable-ground',
   'landing',

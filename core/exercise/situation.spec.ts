@@ -7,6 +7,7 @@ import { type Situation, cautionsOf, situations, situationsOf } from './situatio
 const mustCarry: Readonly<Record<Situation, readonly string[]>> = {
   'one-leg-carries': ['falls-or-faints: change-support'],
   'balance-asked': ['falls-or-faints: change-support'],
+  'steps-ask-balance': ['falls-or-faints: change-support'],
   'demanding-balance': ['pregnancy: change-support'],
   'unstable-ground': [
     'falls-or-faints: leave-out',

@@ -40,8 +40,12 @@ export const situations: Readonly<Record<Situation, SituationRule>> = {
     carries: [caution('falls-or-faints', 'change-support', 'Both hands on a chair or wall, or do it seated.')],
   },
   'balance-asked': {
-    holds: (way) => upright(way) && !oneLeg(way) && balance(way) >= 1,
-    carries: [caution('falls-or-faints', 'change-support', 'Both hands on a support, or along a wall; eyes open.')],
+    holds: (way) => way.position === 'standing' && !oneLeg(way) && balance(way) >= 1,
+    carries: [caution('falls-or-faints', 'change-support', 'Both hands on a support, eyes open.')],
+  },
+  'steps-ask-balance': {
+    holds: (way) => way.position === 'walking' && balance(way) >= 1,
+    carries: [caution('falls-or-faints', 'change-support', 'Along a wall, a hand on it, eyes open.')],
   },
   'demanding-balance': {
     holds: (way) => upright(way) && balance(way) >= 2,

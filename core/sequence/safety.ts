@@ -106,7 +106,7 @@ export const slippery = classRule({
         ({ execution }) =>
           context.school.footwear === 'socks' &&
           (execution.position === 'standing' || execution.position === 'walking') &&
-          execution.kit.some((n) => ['half-ball', 'cushion', 'slope', 'step', 'block'].includes(n.kit)),
+          execution.kit.some((n) => ['half-ball', 'cushion', 'slope', 'step', 'block', 'beam'].includes(n.kit)),
       )
       .map((entry) => ({
         itemIds: [entry.item.id],

@@ -41,7 +41,7 @@ const toesOnly = foot(stands, {
 
 export const clothDrag: Exercise = exercise({
   id: 'cloth-drag',
-  name: say('Draw the cloth towards the heel, toes long', 'Towel drag with extended toes'),
+  name: say('Draw the cloth towards the heel, toes long', 'Towel drag, toe joints straight'),
   family: 'arch',
   purpose: 'The ball of the foot slides towards the heel and takes the cloth with it; the toes never curl.',
   stage: 'loaded',

@@ -29,7 +29,7 @@ const slanted = (on: FootState) =>
       heel: ['press', 'block'],
       innerBall: ['press', 'block'],
       outerBall: ['press', 'block'],
-      bigToe: ['lift', 'air'],
+      bigToe: ['lift', 'block'],
       smallToes: ['hang', 'air'],
     },
     midfoot: 'lifted',

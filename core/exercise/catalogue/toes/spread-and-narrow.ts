@@ -80,7 +80,7 @@ export const spreadAndNarrow: Exercise = exercise({
   ),
   levelWords: {
     'fingers-copy': {
-      setup: 'Sit, both feet flat, hands on the thighs with the fingers above the toes.',
+      setup: 'Sit, both feet flat, hands on your thighs, fingers ready to spread with the toes.',
       action: [
         'Fingers and toes spread together, along the floor. Bring them side by side.',
         'Abduct fingers and toes together. Adduct.',

@@ -17,6 +17,8 @@ export interface Piece {
   readonly y: number;
   readonly width: number;
   readonly height: number;
+  /** Its front edge runs slanting behind the small toes, which hang, while the big toe is on it. */
+  readonly slanting: boolean;
 }
 
 const isPiece = (meets: Meets): meets is Piece['kind'] =>
@@ -48,7 +50,8 @@ export function piecesUnder({ contacts, middle }: FootState): Piece[] {
     const right = Math.max(...spots.map(({ x, r }) => x + r)) + more;
     const top = Math.min(...spots.map(({ y, r }) => y - r)) - more;
     const bottom = Math.max(...spots.map(({ y, r }) => y + r)) + more;
-    return { kind, x: left, y: top, width: right - left, height: bottom - top };
+    const slanting = contacts.bigToe.meets === kind && contacts.smallToes.contact === 'hang' && bottom > at.heel.y;
+    return { kind, x: left, y: top, width: right - left, height: bottom - top, slanting };
   });
 }
 
@@ -71,6 +74,12 @@ const fingersOnSole: Readonly<Record<NonNullable<FootState['hands']>[number], re
   ankle: [finger(40, 186, -84, 40)],
   shin: [],
 };
+/** The outline of a piece whose front edge slants from before the big toe to behind the small ones. */
+export const slantOf = ({ x, y, width, height }: Piece): string => {
+  const behindToes = at.outerBall.y - at.outerBall.r - 6;
+  return `M${x} ${y}H${at.bigToe.x + at.bigToe.r + 2}L${x + width} ${behindToes}V${y + height}H${x}Z`;
+};
+
 /** Where fingers lie on a sole seen from above. */
 export const fingersOn = ({ hands }: FootState): readonly Finger[] =>
   (hands ?? []).flatMap((hand) => fingersOnSole[hand]);

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { FootState } from '@core/exercise';
 import type { Side } from '@core/plan';
-import { fingersOn, piecesUnder } from './ground';
+import { fingersOn, piecesUnder, slantOf } from './ground';
 
 interface Mark {
   readonly cx: number;
@@ -42,14 +42,18 @@ const toes = [
               />
             }
             @default {
-              <rect
-                [attr.class]="'thing ' + piece.kind"
-                [attr.x]="piece.x"
-                [attr.y]="piece.y"
-                [attr.width]="piece.width"
-                [attr.height]="piece.height"
-                [attr.rx]="piece.kind === 'cushion' ? 16 : 2"
-              />
+              @if (piece.slanting) {
+                <path [attr.class]="'thing ' + piece.kind" [attr.d]="slantOf(piece)" />
+              } @else {
+                <rect
+                  [attr.class]="'thing ' + piece.kind"
+                  [attr.x]="piece.x"
+                  [attr.y]="piece.y"
+                  [attr.width]="piece.width"
+                  [attr.height]="piece.height"
+                  [attr.rx]="piece.kind === 'cushion' ? 16 : 2"
+                />
+              }
               @if (piece.kind === 'slope') {
                 @for (line of [0.2, 0.5, 0.8]; track line) {
                   <path
@@ -252,6 +256,7 @@ export class Sole {
   protected readonly under = computed(() => piecesUnder(this.state()));
   protected readonly fingers = computed(() => fingersOn(this.state()));
   protected readonly ballRadius = 23;
+  protected readonly slantOf = slantOf;
 
   protected readonly marks = computed<Mark[]>(() => {
     const { contacts, middle, toes: shape } = this.state();

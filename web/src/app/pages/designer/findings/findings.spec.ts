@@ -12,9 +12,10 @@ const jumps: Plan = {
     newBlock(
       'block-1',
       'Work',
-      ['small-jumps', 'heel-to-ball-rock', 'sore-spot-wait'].map((id, i) =>
-        newItem(`item-${i}`, named(id).exercise, named(id).revision),
-      ),
+      ['small-jumps', 'heel-to-ball-rock', 'sore-spot-wait'].map((id, i) => ({
+        ...newItem(`item-${i}`, named(id).exercise, named(id).revision),
+        ...(id === 'small-jumps' ? { rungId: 'held' } : {}),
+      })),
     ),
   ],
 };
