@@ -1,12 +1,21 @@
 import { expect, test } from '@playwright/test';
 import { Designer, copyOf, secondsOf } from './designer';
 
+/** Small jumps that leave the floor: most begin with the level that only bounces. */
+async function addJumps(designer: Designer): Promise<void> {
+  const { page } = designer;
+  await designer.add('jump', 'Small jumps on the spot');
+  await designer.row('Small jumps on the spot').click();
+  await page.getByRole('region', { name: 'Level' }).getByRole('combobox', { name: 'For most' }).click();
+  await page.getByRole('option', { name: 'small jumps, hands on a support' }).click();
+}
+
 test('the review finds jumps on cold calves, mends them in one step, and undo brings the finding back', async ({
   page,
 }) => {
   const designer = new Designer(page);
   await designer.start(10, 'Cold jumps');
-  await designer.add('jump', 'Small jumps on the spot');
+  await addJumps(designer);
   await designer.add('rock heel', 'Rock from heels to balls');
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   await page.getByRole('button', { name: /Worth a look/ }).click();
@@ -23,7 +32,7 @@ test('the review finds jumps on cold calves, mends them in one step, and undo br
 test('a finding that is wanted so stays quiet, with its note, also after a reload', async ({ page }) => {
   const designer = new Designer(page);
   await designer.start(10, 'Warm from the reel');
-  await designer.add('jump', 'Small jumps on the spot');
+  await addJumps(designer);
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /Worth a look/ }).click();

@@ -7,7 +7,7 @@ export * from './ladder';
 export * from './read-exercise';
 export * from './resolve';
 export * from './school';
-export { type SenseNote, senseOf } from './sense';
+export { senseOf } from './sense';
 export * from './situation';
 export * from './substitute';
 export * from './support';

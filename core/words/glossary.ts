@@ -72,7 +72,11 @@ export const glossary: readonly Term[] = [
   foot('toes narrow', 'toe adduction', 'Toes come side by side.'),
   foot('rise', 'heel raise', 'Up onto the ball of the foot.'),
   foot('calf', 'gastrocnemius', 'The big calf muscle; it crosses the knee and works with the knee straight.'),
-  foot('deep calf', 'soleus', 'Below the knee; with the knee bent it works most alone. Both end in the Achilles tendon.'),
+  foot(
+    'deep calf',
+    'soleus',
+    'Below the knee; with the knee bent it works most alone. Both end in the Achilles tendon.',
+  ),
   foot('inner ankle', 'tibialis posterior', 'Turns the foot in and carries the arch.'),
   foot('outer ankle', 'peroneal muscles', 'Turns the foot out and catches an ankle about to give way.'),
   foot('shin', 'tibialis anterior', 'Draws the foot up.'),
@@ -96,6 +100,11 @@ export const glossary: readonly Term[] = [
     'A level; the levels of one exercise; what differs between them (support, base, arms, eyes, surface, lever, resistance, hand help, speed, amount, knee, weeks).',
   ),
   inExercise('gate', 'What lets a student leave a rung; both feet must pass.'),
+  inExercise(
+    'door',
+    'Weeks of regular work that open a level for people new to it, beside the gate of the level before.',
+  ),
+  inExercise('sense', 'What a foot teacher would stumble over in an exercise: said in words, never forbidden.'),
   inExercise('dose', 'How much: one or more parts.'),
   inExercise('part', 'One piece of a dose, counted in one way, with its sets and the rest between them.'),
   inExercise('set, round', 'The whole part once; a round is a set as it is said.'),
@@ -111,7 +120,10 @@ export const glossary: readonly Term[] = [
   ),
   inExercise('tempo', 'Seconds of each phase of a rep.'),
   inExercise('phase', 'One step of a rep with the state of both feet.'),
-  inExercise('contact', 'What a place of the foot does: presses, rests, lifts, hangs; and what it meets.'),
+  inExercise(
+    'contact',
+    'What a place of the foot does: presses, rests, lifts, hangs; and what it meets: floor, ball, block, hand, air.',
+  ),
   inExercise('place', 'One of five on the sole: heel, inner ball, outer ball, big toe, small toes.'),
   inExercise('stage', 'How much an exercise asks of tissue and control: passive, active, loaded, integrated.'),
   inExercise(

@@ -267,7 +267,7 @@ describe('the catalogue', () => {
           return /far|propped|weight on the hands|seat on cushion|floor level|no body|short|small|chair|hand’s width|under the knee|finger high|no step|little/.test(
             at ?? '',
           );
-        if (axis === 'surface') return at === 'floor' || at === 'short grass' || /cushion/.test(at ?? '');
+        if (axis === 'surface') return at === 'floor' || at === 'short grass' || (at ?? '').includes('cushion');
         if (axis === 'speed') return /stop after each|slow|easy/.test(at ?? '');
         if (axis === 'amount' || axis === 'weeks') return /notice|first|small|no flight/.test(at ?? '');
         return false;

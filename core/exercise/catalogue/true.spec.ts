@@ -196,7 +196,7 @@ describe('in and out', () => {
     const muddled = all.flatMap((done) => {
       const said = done.cues.action.plain;
       const ankles = new Set(done.phases.map((p) => p.working.ankle));
-      const crossed = /crossed/.test(done.cues.setup.plain);
+      const crossed = done.cues.setup.plain.includes('crossed');
       if (/sole (away|turns away)/.test(said) && !crossed && !ankles.has('turned-out')) return [where(done)];
       if (/sole (to|faces) the middle/.test(said) && !ankles.has('turned-in')) return [where(done)];
       return [];

@@ -164,6 +164,9 @@ describe('a gate', () => {
 
   it('asks in the measure of the level: seconds of a hold, not of reps', () => {
     expect(gated(cleanHold(10, '10 s with long toes.'))).toEqual(['gate-above-usual']);
+    expect(gated(cleanReps(2, '2 with long toes.'), range(holds(1, 5, 5), holds(2, 5, 5), holds(3, 5, 5)))).toEqual([
+      'gate-above-usual',
+    ]);
   });
 
   it('is not passed by everybody, and does not count what stands beside it', () => {
@@ -175,6 +178,7 @@ describe('a gate', () => {
     expect(gated(saw('Stands without a wobble.'))).toEqual(['gate-says-what-is-not-meant']);
     expect(gated(saw('Nothing sore next day.'))).toEqual(['gate-says-what-is-not-meant']);
     expect(gated(saw('Half a minute; older students need not.'))).toEqual(['gate-says-what-is-not-meant']);
+    expect(gated(saw('Half a minute; older students need not, and keep two fingertips on instead.'))).toEqual([]);
     expect(gated(saw('No pain next day.'))).toEqual([]);
   });
 });
