@@ -33,7 +33,6 @@ test('a finding that is wanted so stays quiet, with its note, also after a reloa
   const designer = new Designer(page);
   await designer.start(10, 'Warm from the reel');
   await addJumps(designer);
-  await page.getByRole('button', { name: 'Close', exact: true }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /Worth a look/ }).click();
   const finding = page.locator('nw-findings article').filter({ hasText: 'cold calves' });

@@ -18,15 +18,13 @@ const names = {
 /** What is said can be said in the time that a class has for it. */
 export const speaking: Sense = ({ done, rung }) =>
   (Object.keys(longest) as (keyof typeof longest)[]).flatMap((kind) => {
-    const words = done.cues[kind]?.plain;
-    if (words === undefined || (rung && rung.cues?.[kind] === undefined)) return [];
-    const seconds = speakingSeconds(words);
-    return seconds > longest[kind]
-      ? [
-          {
-            code: 'too-long-to-say' as const,
-            words: `The ${names[kind]} takes ${Math.round(seconds)} s to say, at most ${longest[kind]} s arrive: “${words}”`,
-          },
-        ]
-      : [];
+    const cue = done.cues[kind];
+    if (!cue || (rung && rung.cues?.[kind] === undefined)) return [];
+    return [...new Set([cue.plain, cue.anatomical])]
+      .map((words) => ({ words, seconds: speakingSeconds(words) }))
+      .filter(({ seconds }) => seconds > longest[kind])
+      .map(({ words, seconds }) => ({
+        code: 'too-long-to-say' as const,
+        words: `The ${names[kind]} takes ${Math.round(seconds)} s to say, at most ${longest[kind]} s arrive: “${words}”`,
+      }));
   });

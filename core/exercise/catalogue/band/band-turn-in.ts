@@ -2,6 +2,9 @@ import type { Exercise } from '../../exercise';
 import { cleanReps, exercise, foot, kit, ladder, phase, range, reps, rung, saw, say } from '../author';
 import { anchors, bandHand, heelDown, longSit } from '../shared/band';
 
+/** The anchor foot holds the other end of the loop. */
+const anchored = foot(anchors, { contacts: { innerBall: ['press', 'band'] } });
+
 export const bandTurnIn: Exercise = exercise({
   id: 'band-turn-in',
   name: say('Band: turn the foot in', 'Resisted inversion'),
@@ -30,19 +33,19 @@ export const bandTurnIn: Exercise = exercise({
     band: { placement: 'both-feet', border: 'inner', purpose: 'resist' },
     phases: [
       phase('turn in', 2, foot(heelDown, { contacts: { innerBall: ['press', 'band'] }, ankle: 'turned-in' }), {
-        other: anchors,
+        other: anchored,
         picture: 'ankle-front',
         undo: 'slow return',
         effort: true,
       }),
       phase('hold', 1, foot(heelDown, { contacts: { innerBall: ['press', 'band'] }, ankle: 'turned-in' }), {
-        other: anchors,
+        other: anchored,
         picture: 'ankle-front',
         undo: 'hold',
         effort: true,
       }),
       phase('slow return', 3, foot(heelDown, { contacts: { innerBall: ['rest', 'band'] } }), {
-        other: anchors,
+        other: anchored,
         picture: 'ankle-front',
         undo: 'turn in',
         effort: false,

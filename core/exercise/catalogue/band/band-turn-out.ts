@@ -2,6 +2,9 @@ import type { Exercise } from '../../exercise';
 import { exercise, foot, kit, phase, range, reps, say } from '../author';
 import { anchors, bandHand, heelDown, longSit } from '../shared/band';
 
+/** The anchor foot holds the other end of the loop. */
+const anchored = foot(anchors, { contacts: { outerBall: ['press', 'band'] } });
+
 export const bandTurnOut: Exercise = exercise({
   id: 'band-turn-out',
   name: say('Band: turn the foot out', 'Resisted eversion'),
@@ -31,19 +34,19 @@ export const bandTurnOut: Exercise = exercise({
     band: { placement: 'both-feet', border: 'outer', purpose: 'resist' },
     phases: [
       phase('turn out', 2, foot(heelDown, { contacts: { outerBall: ['press', 'band'] }, ankle: 'turned-out' }), {
-        other: anchors,
+        other: anchored,
         picture: 'ankle-front',
         undo: 'slow return',
         effort: true,
       }),
       phase('hold', 1, foot(heelDown, { contacts: { outerBall: ['press', 'band'] }, ankle: 'turned-out' }), {
-        other: anchors,
+        other: anchored,
         picture: 'ankle-front',
         undo: 'hold',
         effort: true,
       }),
       phase('slow return', 3, foot(heelDown, { contacts: { outerBall: ['rest', 'band'] } }), {
-        other: anchors,
+        other: anchored,
         picture: 'ankle-front',
         undo: 'turn out',
         effort: false,

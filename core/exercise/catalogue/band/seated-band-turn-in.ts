@@ -29,16 +29,21 @@ const turned = (ankle: 'turned-in' | 'neutral', banded: boolean) =>
     ankle,
     toes: 'long',
   });
-const anchored = foot(hanging, { role: 'anchors', contacts: { heel: ['rest', 'floor'] } });
+/** The anchor foot holds the other end of the loop. */
+const anchored = (banded: boolean) =>
+  foot(hanging, {
+    role: 'anchors',
+    contacts: { heel: ['rest', 'floor'], ...(banded ? { innerBall: ['press', 'band'] as const } : {}) },
+  });
 const phases = (banded: boolean) => [
   phase('turn in', 2, turned('turned-in', banded), {
-    other: anchored,
+    other: anchored(banded),
     picture: 'ankle-front',
     undo: 'slow return',
     effort: true,
   }),
   phase('slow return', 3, turned('neutral', banded), {
-    other: anchored,
+    other: anchored(banded),
     picture: 'ankle-front',
     undo: 'turn in',
     effort: false,

@@ -29,15 +29,18 @@ const turned = (ankle: 'turned-out' | 'neutral', banded: boolean) =>
     ankle,
     weightLine: 'none',
   });
+/** The anchor foot holds the other end of the loop. */
+const anchored = (banded: boolean) =>
+  foot(seatedFlat, { role: 'anchors', contacts: banded ? { outerBall: ['press', 'band'] } : {} });
 const phases = (banded: boolean) => [
   phase('turn out', 2, turned('turned-out', banded), {
-    other: foot(seatedFlat, { role: 'anchors' }),
+    other: anchored(banded),
     picture: 'ankle-front',
     undo: 'slow return',
     effort: true,
   }),
   phase('slow return', 3, turned('neutral', banded), {
-    other: foot(seatedFlat, { role: 'anchors' }),
+    other: anchored(banded),
     picture: 'ankle-front',
     undo: 'turn out',
     effort: false,
