@@ -1,26 +1,23 @@
 import type { Exercise } from '../../exercise';
 import type { FootState } from '../../foot-state';
 import {
-  cleanHold,
   cues,
   exercise,
   fault,
   foot,
   holds,
   kit,
-  ladder,
   performance,
   phase,
   range,
   restsFlat,
-  rung,
-  saw,
   say,
   seatedFlat,
   standing,
   stands,
 } from '../author';
 import { chair } from '../shared/arch-work';
+import { strapLevels } from '../shared/arch';
 
 const strap = kit('strap', 'person', { cloth: 'a folded cloth is thicker and easier to feel' });
 const pressed = (on: FootState) =>
@@ -58,37 +55,13 @@ export const strapPressHeel: Exercise = exercise({
     regions: { 'arch-intrinsics': 1, 'hip-and-trunk': 1 },
   }),
   doses,
-  ladder: ladder(
-    'standing',
-    rung(
-      'seated',
-      'seated, the weight of the leg',
-      { base: 'seated', amount: 'half a minute' },
-      range(holds(1, 15, 5), holds(2, 30, 5), holds(3, 30, 5)),
-      saw('The strap stays trapped and no toe claws, both feet.'),
-      {
-        change: {
-          position: 'chair-seated',
-          kit: [strap, chair],
-          phases: [phase('press', 30, pressed(seatedFlat), { other: restsFlat, effort: true })],
-          regions: { 'arch-intrinsics': 1 },
-        },
-      },
-    ),
-    rung(
-      'standing',
-      'standing, half a minute',
-      { base: 'two feet', amount: 'half a minute' },
-      doses,
-      cleanHold(30, '30 s with the strap trapped and long toes, both feet.'),
-    ),
-    rung(
-      'longer',
-      'standing, up to a minute',
-      { base: 'two feet', amount: 'up to a minute' },
-      range(holds(1, 45, 5), holds(2, 45, 10), holds(3, 60, 10)),
-      null,
-    ),
+  ladder: strapLevels(
+    {
+      kit: [strap, chair],
+      phases: [phase('press', 30, pressed(seatedFlat), { other: restsFlat, effort: true })],
+      regions: { 'arch-intrinsics': 1 },
+    },
+    doses,
   ),
   levelWords: {
     seated: { setup: 'Sit, strap folded under one heel, a light pull on its end.' },

@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { cleanReps, cues, exercise, fault, foot, kit, ladder, phase, range, reps, rung, saw, say } from '../author';
-import { heelDown, longSit, restsLong } from '../shared/band';
+import { cleanReps, cues, exercise, fault, foot, kit, phase, range, reps, saw, say } from '../author';
+import { heelDown, longSit, restsLong, bandLadder } from '../shared/band';
 
 /** The band lies over the top of the foot and pulls it down; the foot comes up against it. */
 const at = (ankle: 'up' | 'down', banded: boolean) =>
@@ -50,33 +50,17 @@ export const bandFootUp: Exercise = exercise({
     regions: { shin: 3, 'toe-extensors': 1 },
   }),
   doses: usual,
-  ladder: ladder(
-    'light',
-    rung(
-      'no-band',
-      'no band',
-      { resistance: 'none' },
-      range(reps(8), reps(12), reps(15)),
-      saw('The whole front of the foot comes up level, both feet.'),
-      {
-        change: {
-          kit: [],
-          band: null,
-          setup: 'plain',
-          phases: phases(false, restsLong),
-          regions: { shin: 1, 'toe-extensors': 1 },
-        },
-      },
-    ),
-    rung(
-      'light',
-      'light band',
-      { resistance: 'light band' },
-      usual,
-      cleanReps(12, '12 level ones with a slow way down, both feet.'),
-    ),
-    rung('firm', 'firmer band', { resistance: 'firmer band' }, range(reps(6), reps(10), reps(12)), null),
-  ),
+  ladder: bandLadder({
+    thing: 'band',
+    bare: {
+      change: { phases: phases(false, restsLong), regions: { shin: 1, 'toe-extensors': 1 } },
+      doses: range(reps(8), reps(12), reps(15)),
+      gate: saw('The whole front of the foot comes up level, both feet.'),
+    },
+    light: usual,
+    gate: cleanReps(12, '12 level ones with a slow way down, both feet.'),
+    firmer: range(reps(6), reps(10), reps(12)),
+  }),
   levelWords: {
     'no-band': { setup: 'Legs long, heels on the floor.', action: 'Draw one foot up, let it down slowly.' },
   },

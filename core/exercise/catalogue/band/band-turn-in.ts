@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { cleanReps, exercise, foot, kit, ladder, phase, range, reps, rung, saw, say } from '../author';
-import { anchors, bandHand, heelDown, longSit } from '../shared/band';
+import { cleanReps, exercise, foot, kit, phase, range, reps, saw, say } from '../author';
+import { anchors, bandHand, heelDown, longSit, bandLadder } from '../shared/band';
 
 /** The anchor foot holds the other end of the loop. */
 const anchored = foot(anchors, { contacts: { innerBall: ['press', 'band'] } });
@@ -54,46 +54,29 @@ export const bandTurnIn: Exercise = exercise({
     regions: { 'inner-ankle': 3 },
   }),
   doses: range(reps(8), reps(12), reps(15), 'usual practice'),
-  ladder: ladder(
-    'light',
-    rung(
-      'no-band',
-      'no band, ankles crossed',
-      { resistance: 'none' },
-      range(reps(6), reps(10), reps(12)),
-      saw('The sole turns away from the other foot and the kneecap stays up, both feet.'),
-      {
-        change: {
-          kit: [],
-          band: null,
-          setup: 'plain',
-          phases: [
-            phase('turn in', 2, foot(heelDown, { ankle: 'turned-in' }), {
-              other: anchors,
-              picture: 'ankle-front',
-              undo: 'slow return',
-              effort: true,
-            }),
-            phase('slow return', 3, heelDown, {
-              other: anchors,
-              picture: 'ankle-front',
-              undo: 'turn in',
-              effort: false,
-            }),
-          ],
-          regions: { 'inner-ankle': 1 },
-        },
+  ladder: bandLadder({
+    thing: 'band',
+    bare: {
+      name: 'no band, ankles crossed',
+      change: {
+        phases: [
+          phase('turn in', 2, foot(heelDown, { ankle: 'turned-in' }), {
+            other: anchors,
+            picture: 'ankle-front',
+            undo: 'slow return',
+            effort: true,
+          }),
+          phase('slow return', 3, heelDown, { other: anchors, picture: 'ankle-front', undo: 'turn in', effort: false }),
+        ],
+        regions: { 'inner-ankle': 1 },
       },
-    ),
-    rung(
-      'light',
-      'light band',
-      { resistance: 'light band' },
-      range(reps(8), reps(12), reps(15), 'usual practice'),
-      cleanReps(12, '12 with a slow return on both feet.'),
-    ),
-    rung('firm', 'firmer band', { resistance: 'firmer band' }, range(reps(6), reps(10), reps(12)), null),
-  ),
+      doses: range(reps(6), reps(10), reps(12)),
+      gate: saw('The sole turns away from the other foot and the kneecap stays up, both feet.'),
+    },
+    light: range(reps(8), reps(12), reps(15), 'usual practice'),
+    gate: cleanReps(12, '12 with a slow return on both feet.'),
+    firmer: range(reps(6), reps(10), reps(12)),
+  }),
   levelWords: {
     'no-band': { setup: 'Ankles crossed, legs long.', action: 'Turn one sole away from the other foot. Slow return.' },
   },

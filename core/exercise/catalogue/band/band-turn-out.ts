@@ -1,6 +1,6 @@
 import type { Exercise } from '../../exercise';
-import { exercise, foot, kit, phase, range, reps, say } from '../author';
-import { anchors, bandHand, heelDown, longSit } from '../shared/band';
+import { cleanReps, exercise, foot, kit, phase, range, reps, saw, say } from '../author';
+import { anchors, bandHand, heelDown, longSit, bandLadder } from '../shared/band';
 
 /** The anchor foot holds the other end of the loop. */
 const anchored = foot(anchors, { contacts: { outerBall: ['press', 'band'] } });
@@ -55,67 +55,33 @@ export const bandTurnOut: Exercise = exercise({
     regions: { 'outer-ankle': 3 },
   }),
   doses: range(reps(8), reps(12), reps(15), 'usual practice'),
-  ladder: {
-    startRung: 'light',
-    rungs: [
-      {
-        id: 'no-band',
-        name: 'no band',
-        axes: { resistance: 'none' },
-        why: null,
-        change: {
-          kit: [],
-          band: null,
-          setup: 'plain',
-          phases: [
-            phase('turn out', 2, foot(heelDown, { ankle: 'turned-out' }), {
-              other: anchors,
-              picture: 'ankle-front',
-              undo: 'slow return',
-              effort: true,
-            }),
-            phase('slow return', 3, heelDown, {
-              other: anchors,
-              picture: 'ankle-front',
-              undo: 'turn out',
-              effort: false,
-            }),
-          ],
-          regions: { 'outer-ankle': 1 },
-        },
-        doses: range(reps(6), reps(10), reps(12)),
-        gate: {
-          test: 'teacher-saw-it',
-          value: null,
-          occasions: 1,
-          words: 'The foot turns and the shin stays still, both feet.',
-        },
+  ladder: bandLadder({
+    thing: 'band',
+    bare: {
+      change: {
+        phases: [
+          phase('turn out', 2, foot(heelDown, { ankle: 'turned-out' }), {
+            other: anchors,
+            picture: 'ankle-front',
+            undo: 'slow return',
+            effort: true,
+          }),
+          phase('slow return', 3, heelDown, {
+            other: anchors,
+            picture: 'ankle-front',
+            undo: 'turn out',
+            effort: false,
+          }),
+        ],
+        regions: { 'outer-ankle': 1 },
       },
-      {
-        id: 'light',
-        name: 'light band',
-        axes: { resistance: 'light band' },
-        why: null,
-        change: {},
-        doses: range(reps(8), reps(12), reps(15), 'usual practice'),
-        gate: {
-          test: 'clean-reps',
-          value: 12,
-          occasions: 2,
-          words: '12 with a slow return on both feet.',
-        },
-      },
-      {
-        id: 'firm',
-        name: 'firmer band',
-        axes: { resistance: 'firmer band' },
-        why: null,
-        change: {},
-        doses: range(reps(6), reps(10), reps(12)),
-        gate: null,
-      },
-    ],
-  },
+      doses: range(reps(6), reps(10), reps(12)),
+      gate: saw('The foot turns and the shin stays still, both feet.'),
+    },
+    light: range(reps(8), reps(12), reps(15), 'usual practice'),
+    gate: cleanReps(12, '12 with a slow return on both feet.'),
+    firmer: range(reps(6), reps(10), reps(12)),
+  }),
   levelWords: {
     'no-band': {
       setup: 'Legs long and uncrossed, feet a fist apart.',

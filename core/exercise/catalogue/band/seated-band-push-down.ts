@@ -7,18 +7,16 @@ import {
   foot,
   hanging,
   kit,
-  ladder,
   performance,
   phase,
   range,
   reps,
   restsFlat,
-  rung,
   saw,
   say,
 } from '../author';
 import { chair } from '../shared/arch-work';
-import { bandHand } from '../shared/band';
+import { bandHand, bandLadder } from '../shared/band';
 
 const at = (ankle: 'down' | 'up', banded: boolean) =>
   foot(hanging, {
@@ -86,25 +84,17 @@ export const seatedBandPushDown: Exercise = exercise({
     regions: { calf: 2, shin: 1 },
   }),
   doses: usual,
-  ladder: ladder(
-    'light',
-    rung(
-      'no-band',
-      'no loop',
-      { resistance: 'none' },
-      range(reps(8), reps(12), reps(15)),
-      saw('The foot moves and the knee stays, both feet.'),
-      { change: { kit: [chair], band: null, setup: 'plain', phases: phases(false), regions: { calf: 1, shin: 1 } } },
-    ),
-    rung(
-      'light',
-      'light loop',
-      { resistance: 'light loop' },
-      usual,
-      cleanReps(15, '15 with a slow way up, both feet.'),
-    ),
-    rung('firm', 'firmer loop', { resistance: 'firmer loop' }, range(reps(8), reps(12), reps(15)), null),
-  ),
+  ladder: bandLadder({
+    thing: 'loop',
+    bare: {
+      change: { kit: [chair], phases: phases(false), regions: { calf: 1, shin: 1 } },
+      doses: range(reps(8), reps(12), reps(15)),
+      gate: saw('The foot moves and the knee stays, both feet.'),
+    },
+    light: usual,
+    gate: cleanReps(15, '15 with a slow way up, both feet.'),
+    firmer: range(reps(8), reps(12), reps(15)),
+  }),
   levelWords: {
     'no-band': {
       setup: 'Sit forward, one leg stretched on its heel.',

@@ -7,17 +7,15 @@ import {
   foot,
   hanging,
   kit,
-  ladder,
   performance,
   phase,
   range,
   reps,
-  rung,
   saw,
   say,
 } from '../author';
 import { chair } from '../shared/arch-work';
-import { bandHand } from '../shared/band';
+import { bandHand, bandLadder } from '../shared/band';
 
 /** One ankle over the other, both feet in a loop: each foot turns its sole away from the other, against the loop. */
 const turned = (ankle: 'turned-in' | 'neutral', banded: boolean) =>
@@ -83,25 +81,17 @@ export const seatedBandTurnIn: Exercise = exercise({
     regions: { 'inner-ankle': 3 },
   }),
   doses: usual,
-  ladder: ladder(
-    'light',
-    rung(
-      'no-band',
-      'no loop',
-      { resistance: 'none' },
-      range(reps(6), reps(10), reps(12)),
-      saw('The sole turns and the kneecap stays, both feet.'),
-      { change: { kit: [chair], band: null, setup: 'plain', phases: phases(false), regions: { 'inner-ankle': 1 } } },
-    ),
-    rung(
-      'light',
-      'light loop',
-      { resistance: 'light loop' },
-      usual,
-      cleanReps(12, '12 with a slow return, both feet.'),
-    ),
-    rung('firm', 'firmer loop', { resistance: 'firmer loop' }, range(reps(6), reps(10), reps(12)), null),
-  ),
+  ladder: bandLadder({
+    thing: 'loop',
+    bare: {
+      change: { kit: [chair], phases: phases(false), regions: { 'inner-ankle': 1 } },
+      doses: range(reps(6), reps(10), reps(12)),
+      gate: saw('The sole turns and the kneecap stays, both feet.'),
+    },
+    light: usual,
+    gate: cleanReps(12, '12 with a slow return, both feet.'),
+    firmer: range(reps(6), reps(10), reps(12)),
+  }),
   levelWords: {
     'no-band': {
       setup: 'Sit forward, legs stretched, ankles crossed on their heels.',

@@ -6,18 +6,16 @@ import {
   fault,
   foot,
   kit,
-  ladder,
   performance,
   phase,
   range,
   reps,
-  rung,
   saw,
   say,
   seatedFlat,
 } from '../author';
 import { chair } from '../shared/arch-work';
-import { bandHand } from '../shared/band';
+import { bandHand, bandLadder } from '../shared/band';
 
 /** Both feet flat in a loop, on a chair: one sole turns, the other foot is the anchor. */
 const turned = (ankle: 'turned-out' | 'neutral', banded: boolean) =>
@@ -80,24 +78,16 @@ export const seatedBandTurnOut: Exercise = exercise({
     regions: { 'outer-ankle': 3 },
   }),
   doses: usual,
-  ladder: ladder(
-    'light',
-    rung(
-      'no-band',
-      'no loop',
-      { resistance: 'none' },
-      range(reps(6), reps(10), reps(12)),
-      saw('The sole turns and the knee stays, both feet.'),
-      { change: { kit: [chair], band: null, setup: 'plain', phases: phases(false), regions: { 'outer-ankle': 1 } } },
-    ),
-    rung(
-      'light',
-      'light loop',
-      { resistance: 'light loop' },
-      usual,
-      cleanReps(12, '12 with a slow return, both feet.'),
-    ),
-    rung('firm', 'firmer loop', { resistance: 'firmer loop' }, range(reps(6), reps(10), reps(12)), null),
-  ),
+  ladder: bandLadder({
+    thing: 'loop',
+    bare: {
+      change: { kit: [chair], phases: phases(false), regions: { 'outer-ankle': 1 } },
+      doses: range(reps(6), reps(10), reps(12)),
+      gate: saw('The sole turns and the knee stays, both feet.'),
+    },
+    light: usual,
+    gate: cleanReps(12, '12 with a slow return, both feet.'),
+    firmer: range(reps(6), reps(10), reps(12)),
+  }),
   levelWords: { 'no-band': { setup: 'Sit forward, heels under the knees, feet a fist apart.' } },
 });

@@ -1,4 +1,4 @@
-import type { Exercise } from '../../exercise';
+import type { Exercise, PerformanceChange } from '../../exercise';
 import {
   cleanHold,
   exercise,
@@ -19,6 +19,37 @@ import {
 } from '../author';
 import { chair } from './arch-work';
 import type { FootState } from '../../foot-state';
+
+/**
+ * A strap that is pressed on three levels: seated, standing, standing for longer.
+ * @param seated what is done seated, with what works there
+ */
+export const strapLevels = (seated: PerformanceChange, doses: Exercise['doses']): Exercise['ladder'] =>
+  ladder(
+    'standing',
+    rung(
+      'seated',
+      'seated, the weight of the leg',
+      { base: 'seated', amount: 'half a minute' },
+      range(holds(1, 15, 5), holds(2, 30, 5), holds(3, 30, 5)),
+      saw('The strap stays trapped and no toe claws, both feet.'),
+      { change: { position: 'chair-seated', ...seated } },
+    ),
+    rung(
+      'standing',
+      'standing, half a minute',
+      { base: 'two feet', amount: 'half a minute' },
+      doses,
+      cleanHold(30, '30 s with the strap trapped and long toes, both feet.'),
+    ),
+    rung(
+      'longer',
+      'standing, up to a minute',
+      { base: 'two feet', amount: 'up to a minute' },
+      range(holds(1, 45, 5), holds(2, 45, 10), holds(3, 60, 10), doses.source),
+      null,
+    ),
+  );
 
 export function strapPress(edge: 'inner' | 'outer'): Exercise {
   const inner = edge === 'inner';
@@ -80,37 +111,13 @@ export function strapPress(edge: 'inner' | 'outer'): Exercise {
       regions: inner ? { 'inner-ankle': 2, 'arch-intrinsics': 2 } : { 'outer-ankle': 2, 'arch-intrinsics': 1 },
     }),
     doses,
-    ladder: ladder(
-      'standing',
-      rung(
-        'seated',
-        'seated, the weight of the leg',
-        { base: 'seated', amount: 'half a minute' },
-        range(holds(1, 15, 5), holds(2, 30, 5), holds(3, 30, 5)),
-        saw('The strap stays trapped and no toe claws, both feet.'),
-        {
-          change: {
-            position: 'chair-seated',
-            kit: [strap, chair],
-            phases: [phase('press and lift', 30, pressed(seatedFlat), { other: restsFlat })],
-            regions: inner ? { 'inner-ankle': 1, 'arch-intrinsics': 1 } : { 'outer-ankle': 1, 'arch-intrinsics': 1 },
-          },
-        },
-      ),
-      rung(
-        'standing',
-        'standing, half a minute',
-        { base: 'two feet', amount: 'half a minute' },
-        doses,
-        cleanHold(30, '30 s with the strap trapped and long toes, both feet.'),
-      ),
-      rung(
-        'longer',
-        'standing, up to a minute',
-        { base: 'two feet', amount: 'up to a minute' },
-        range(holds(1, 45, 5), holds(2, 45, 10), holds(3, 60, 10), 'usual practice'),
-        null,
-      ),
+    ladder: strapLevels(
+      {
+        kit: [strap, chair],
+        phases: [phase('press and lift', 30, pressed(seatedFlat), { other: restsFlat })],
+        regions: inner ? { 'inner-ankle': 1, 'arch-intrinsics': 1 } : { 'outer-ankle': 1, 'arch-intrinsics': 1 },
+      },
+      doses,
     ),
     levelWords: {
       seated: { setup: `Sit, folded strap under the ${ball} of one foot, a gentle pull on its end.` },

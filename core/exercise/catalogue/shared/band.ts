@@ -1,4 +1,5 @@
-import type { Exercise, Performance } from '../../exercise';
+import type { Gate } from '../../ladder';
+import type { Exercise, Performance, PerformanceChange } from '../../exercise';
 import type { Phase } from '../../foot-state';
 import {
   cleanReps,
@@ -15,6 +16,7 @@ import {
   saw,
   say,
 } from '../author';
+import { firm } from './release';
 
 export const bandHand = { strap: 'a strap does not stretch: press against it and hold instead of moving' } as const;
 
@@ -38,37 +40,53 @@ export const longSit = (change: Partial<Performance> & Pick<Performance, 'phases
     ...change,
   });
 
+interface BandLevels {
+  readonly thing: 'band' | 'loop';
+  /** The level without it: what it is called, how it is done, how much, and what lets somebody leave it. */
+  readonly bare: {
+    readonly name?: string;
+    readonly change: PerformanceChange;
+    readonly doses: Exercise['doses'];
+    readonly gate: Gate;
+  };
+  readonly light: Exercise['doses'];
+  readonly gate: Gate;
+  readonly firmer: Exercise['doses'];
+  readonly firmerChange?: PerformanceChange;
+}
+
+/** Without, light, firmer: the three levels of everything that is pulled against. */
+export const bandLadder = ({ thing, bare, light, gate, firmer, firmerChange }: BandLevels): Exercise['ladder'] =>
+  ladder(
+    'light',
+    rung('no-band', bare.name ?? `no ${thing}`, { resistance: 'none' }, bare.doses, bare.gate, {
+      change: { kit: [], band: null, setup: 'plain', ...bare.change },
+    }),
+    rung('light', `light ${thing}`, { resistance: `light ${thing}` }, light, gate),
+    rung(
+      'firm',
+      `firmer ${thing}`,
+      { resistance: `firmer ${thing}` },
+      firm,
+      null,
+      firmerChange ? { change: firmerChange } : {},
+    ),
+  );
+
 /** No band, a light one, a firmer one: the way back is slow on each. */
 const bandLevels = (usual: Exercise['doses'], bare: Phase[]) => ({
-  ladder: ladder(
-    'light',
-    rung(
-      'no-band',
-      'no band',
-      { resistance: 'none' },
-      range(reps(6), reps(10), reps(12)),
-      cleanReps(10, '10 in four clear parts, both feet.'),
-      {
-        change: {
-          kit: [],
-          band: null,
-          setup: 'plain',
-          phases: bare,
-          regions: { calf: 1, 'toe-flexors': 1, 'toe-extensors': 1, shin: 1 },
-        },
-      },
-    ),
-    rung(
-      'light',
-      'light band',
-      { resistance: 'light band' },
-      usual,
-      cleanReps(10, '10 with long toes and a slow way home, both feet.'),
-    ),
-    rung('firm', 'firmer band', { resistance: 'firmer band' }, range(reps(6), reps(8), reps(10)), null, {
-      change: { regions: { calf: 3, 'toe-flexors': 2, 'toe-extensors': 1, 'deep-calf': 1 } },
-    }),
-  ),
+  ladder: bandLadder({
+    thing: 'band',
+    bare: {
+      change: { phases: bare, regions: { calf: 1, 'toe-flexors': 1, 'toe-extensors': 1, shin: 1 } },
+      doses: range(reps(6), reps(10), reps(12)),
+      gate: cleanReps(10, '10 in four clear parts, both feet.'),
+    },
+    light: usual,
+    gate: cleanReps(10, '10 with long toes and a slow way home, both feet.'),
+    firmer: range(reps(6), reps(8), reps(10)),
+    firmerChange: { regions: { calf: 3, 'toe-flexors': 2, 'toe-extensors': 1, 'deep-calf': 1 } },
+  }),
   levelWords: { 'no-band': { setup: 'Legs long, heels on the floor, one foot at a time.' } },
 });
 /** From four parts with a stop between them to one smooth line. */
