@@ -16,7 +16,6 @@ import {
   saw,
   say,
 } from '../author';
-import { firm } from './release';
 
 export const bandHand = { strap: 'a strap does not stretch: press against it and hold instead of moving' } as const;
 
@@ -67,7 +66,7 @@ export const bandLadder = ({ thing, bare, light, gate, firmer, firmerChange }: B
       'firm',
       `firmer ${thing}`,
       { resistance: `firmer ${thing}` },
-      firm,
+      firmer,
       null,
       firmerChange ? { change: firmerChange } : {},
     ),
