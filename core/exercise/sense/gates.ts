@@ -48,11 +48,21 @@ export const gates: Sense = ({ rung, done }) => {
           },
         ]
       : [];
+  const least = unit === null ? 0 : Math.max(0, ...done.doses.least.map((part) => usualOf(part, unit) ?? 0));
+  const low =
+    gate.value !== null && gate.value < least
+      ? [
+          {
+            code: 'gate-passes-everybody' as const,
+            words: `“${rung.name}”: to move up asks for ${gate.value} ${unit}, and the least dose is ${least}: who does the least has passed.`,
+          },
+        ]
+      : [];
   const said = wrong
     .filter(({ says, clearedBy }) => says.test(gate.words) && !clearedBy?.test(gate.words))
     .map(({ why, all }) => ({
       code: all ? ('gate-passes-everybody' as const) : ('gate-says-what-is-not-meant' as const),
       words: `“${rung.name}”: to move up, “${gate.words}”: ${why}.`,
     }));
-  return [...high, ...said];
+  return [...high, ...low, ...said];
 };

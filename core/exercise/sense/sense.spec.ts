@@ -42,10 +42,10 @@ function stand(change: Partial<Exercise>, way: Partial<Performance> = {}): Exerc
 const gated = (gate: Gate, doses = eight) =>
   codes(
     stand({
-      ladder: levels(
-        rung('held', 'held', { support: 'one hand' }, doses, gate),
-        rung('tips', 'fingertips', { support: 'fingertips' }, doses, null),
-      ),
+      ladder: levels(rung('held', 'held', { support: 'one hand' }, doses, gate), {
+        ...rung('tips', 'fingertips', { support: 'fingertips' }, doses, null),
+        cues: { setup: say('Stand at the chair, fingertips on it.') },
+      }),
     }),
   );
 
@@ -100,6 +100,22 @@ describe('a level', () => {
     const free = rung('free', 'hands free', { support: 'none' }, eight, null);
     expect(codes(withSetup(free, null))).toEqual(['other-levels-words']);
     expect(codes(withSetup(free, 'Beside the chair, hands free.'))).toEqual([]);
+  });
+
+  it('is not said word for word like the level before it', () => {
+    const said = (action: string | null) => {
+      const longer = rung('longer', 'longer', { amount: 'longer' }, eight, null);
+      return codes(
+        stand({
+          ladder: levels(
+            rung('short', 'short', { amount: 'short' }, eight, saw('The knee stays over the toes.')),
+            action === null ? longer : { ...longer, cues: { action: say(action) } },
+          ),
+        }),
+      );
+    };
+    expect(said(null)).toEqual(['other-levels-words']);
+    expect(said('Press, and stay longer.')).toEqual([]);
   });
 
   it('keeps the support in reach when the hands let go', () => {
@@ -170,6 +186,8 @@ describe('a gate', () => {
   });
 
   it('is not passed by everybody, and does not count what stands beside it', () => {
+    expect(gated(cleanReps(3, '3 with the heel down.'))).toEqual(['gate-passes-everybody']);
+    expect(gated(cleanReps(4, '4 with the heel down.'))).toEqual([]);
     expect(gated(saw('The distance is noted.'))).toEqual(['gate-passes-everybody']);
     expect(gated(cleanReps(8, '8 clean ones, on two days.'))).toEqual(['gate-says-what-is-not-meant']);
   });
@@ -198,6 +216,9 @@ describe('an exercise', () => {
     const action = (n: number) => codes(stand({ cues: { ...stand({}).cues, action: words(n) } }));
     expect(action(19)).toEqual([]);
     expect(action(20)).toEqual(['too-long-to-say']);
+    // anatomical words run longer than plain ones, and are said in the same time
+    const anatomical = { plain: 'Big toe up.', anatomical: words(20).plain };
+    expect(codes(stand({ cues: { ...stand({}).cues, action: anatomical } }))).toEqual(['too-long-to-say']);
     const setup = (n: number) => codes(stand({ cues: { ...stand({}).cues, setup: words(n) } }));
     expect(setup(29)).toEqual([]);
     expect(setup(30)).toEqual(['too-long-to-say']);

@@ -64,6 +64,8 @@ export const strapPressHeel: Exercise = exercise({
     doses,
   ),
   levelWords: {
+    longer: { action: 'Trap the strap, both balls down, and stay longer: breathe, body over the foot.' },
+
     seated: { setup: 'Sit, strap folded under one heel, a light pull on its end.' },
   },
 });

@@ -62,6 +62,10 @@ export const bandFootUp: Exercise = exercise({
     firmer: range(reps(6), reps(10), reps(12)),
   }),
   levelWords: {
+    firm: {
+      setup: 'Legs long, firmer band over the top of one foot, its ends held under the sole of the other.',
+    },
+
     'no-band': { setup: 'Legs long, heels on the floor.', action: 'Draw one foot up, let it down slowly.' },
   },
 });

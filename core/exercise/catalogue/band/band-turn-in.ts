@@ -78,6 +78,8 @@ export const bandTurnIn: Exercise = exercise({
     firmer: range(reps(6), reps(10), reps(12)),
   }),
   levelWords: {
+    firm: { setup: 'Ankles crossed, legs long, firmer loop round both feet on the inner borders.' },
+
     'no-band': { setup: 'Ankles crossed, legs long.', action: 'Turn one sole away from the other foot. Slow return.' },
   },
 });

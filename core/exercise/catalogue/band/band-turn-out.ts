@@ -83,6 +83,8 @@ export const bandTurnOut: Exercise = exercise({
     firmer: range(reps(6), reps(10), reps(12)),
   }),
   levelWords: {
+    firm: { setup: 'Legs long, uncrossed, firmer loop round both feet on the outer borders.' },
+
     'no-band': {
       setup: 'Legs long and uncrossed, feet a fist apart.',
       action: 'Turn the sole of one foot away from the other. Slow return.',

@@ -96,6 +96,10 @@ export const seatedBandPushDown: Exercise = exercise({
     firmer: range(reps(8), reps(12), reps(15)),
   }),
   levelWords: {
+    firm: {
+      setup: 'Sit forward, one leg stretched on its heel, firmer loop round the ball of that foot, ends in your hands.',
+    },
+
     'no-band': {
       setup: 'Sit forward, one leg stretched on its heel.',
       action: 'Push the foot down. Bring it up slowly.',

@@ -93,6 +93,11 @@ export const seatedBandTurnIn: Exercise = exercise({
     firmer: range(reps(6), reps(10), reps(12)),
   }),
   levelWords: {
+    firm: {
+      setup:
+        'Sit forward, legs stretched, ankles crossed on their heels, firmer loop on the inner borders of both feet.',
+    },
+
     'no-band': {
       setup: 'Sit forward, legs stretched, ankles crossed on their heels.',
       action: 'Turn one sole away from the other foot. Slow return.',

@@ -89,5 +89,8 @@ export const seatedBandTurnOut: Exercise = exercise({
     gate: cleanReps(12, '12 with a slow return, both feet.'),
     firmer: range(reps(6), reps(10), reps(12)),
   }),
-  levelWords: { 'no-band': { setup: 'Sit forward, heels under the knees, feet a fist apart.' } },
+  levelWords: {
+    'no-band': { setup: 'Sit forward, heels under the knees, feet a fist apart.' },
+    firm: { setup: 'Sit forward, heels under the knees, firmer loop round both feet on the outer borders.' },
+  },
 });

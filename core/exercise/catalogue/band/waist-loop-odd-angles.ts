@@ -66,6 +66,8 @@ export const waistLoopFree: Exercise = exercise({
     ),
   ),
   levelWords: {
+    firmer: { setup: 'Seated, firmer loop round waist and ball of the foot, foot held up.' },
+
     propped: { setup: 'Seated, foot propped on the other leg, loop round waist and ball of the foot.' },
   },
   preparedBy: ['waist-loop-up-down'],

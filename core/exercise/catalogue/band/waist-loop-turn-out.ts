@@ -9,6 +9,8 @@ export const waistLoopTurnOut: Exercise = withLevels(turn('out'), {
       action: 'Turn the sole away from the middle. Slow return.',
     },
     raised: { setup: 'Seated, loop round waist and arch, foot held up. Hold its strand on the inner side of the leg.' },
-    firmer: { setup: 'Seated, loop round waist and arch, foot held up. Hold its strand on the inner side of the leg.' },
+    firmer: {
+      setup: 'Seated, firmer loop round waist and arch, foot held up. Hold its strand on the inner side of the leg.',
+    },
   },
 });

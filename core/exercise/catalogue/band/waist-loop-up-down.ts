@@ -48,6 +48,6 @@ export const waistLoopUpDown: Exercise = exercise({
       action: 'Push the foot down. Bring it up slowly.',
     },
     raised: { setup: 'Seated, loop round waist and ball of the foot, foot held up, knee nearly long.' },
-    firmer: { setup: 'Seated, loop round waist and ball of the foot, foot held up, knee nearly long.' },
+    firmer: { setup: 'Seated, firmer loop round waist and ball of the foot, foot held up, knee nearly long.' },
   },
 });

@@ -95,6 +95,9 @@ export const flickStep: Exercise = exercise({
       action: 'Change feet without a spring, flick, change, flick, and stand on eight.',
     },
     slow: { setup: 'The chair in reach, space around you, soft knees.' },
-    quick: { setup: 'The chair in reach, space around you, soft knees.' },
+    quick: {
+      setup: 'The chair in reach, space around you, soft knees.',
+      action: 'Change, flick, change, flick, light and close to the floor, and stand on eight.',
+    },
   },
 });

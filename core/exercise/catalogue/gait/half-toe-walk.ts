@@ -91,7 +91,10 @@ export const halfToeWalk: Exercise = exercise({
   levelWords: {
     held: { setup: 'One lane each along the wall, a hand on it.' },
     free: { setup: 'One lane each along the wall in reach, hands free.' },
-    longer: { setup: 'One lane each along the wall in reach, hands free.' },
+    longer: {
+      setup: 'One lane each along the wall in reach, hands free.',
+      action: 'Small steps on the balls, all the way and back, heels level to the last one.',
+    },
   },
   preparedBy: ['heel-to-ball-rock'],
 });

@@ -79,6 +79,11 @@ export const spacerWear: Exercise = exercise({
     ),
   ),
   levelWords: {
+    evening: {
+      setup: 'Clean dry feet, one soft spacer in each gap, seated for the evening.',
+      action: 'Read or talk on. Out they come at the first complaint, or when you get up.',
+    },
+
     moving: {
       setup: 'Clean dry feet, one soft spacer in each gap. Stand up slowly.',
       action: 'Go on with the toe and balance work. Take them out before they bother you.',

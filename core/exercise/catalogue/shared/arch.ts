@@ -120,6 +120,12 @@ export function strapPress(edge: 'inner' | 'outer'): Exercise {
       doses,
     ),
     levelWords: {
+      longer: {
+        action: inner
+          ? 'Trap the strap, lift the inner ankle, and stay longer: breathe, long toes.'
+          : 'Trap the strap, lift the outer ankle, inner ball down, and stay longer: breathe, long toes.',
+      },
+
       seated: { setup: `Sit, folded strap under the ${ball} of one foot, a gentle pull on its end.` },
     },
   });

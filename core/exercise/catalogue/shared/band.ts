@@ -86,7 +86,10 @@ const bandLevels = (usual: Exercise['doses'], bare: Phase[]) => ({
     firmer: range(reps(6), reps(8), reps(10)),
     firmerChange: { regions: { calf: 3, 'toe-flexors': 2, 'toe-extensors': 1, 'deep-calf': 1 } },
   }),
-  levelWords: { 'no-band': { setup: 'Legs long, heels on the floor, one foot at a time.' } },
+  levelWords: {
+    'no-band': { setup: 'Legs long, heels on the floor, one foot at a time.' },
+    firm: { setup: 'Legs long, firmer band round the ball of one foot, hands hold its ends.' },
+  },
 });
 /** From four parts with a stop between them to one smooth line. */
 const freeLevels = (slow: Phase[]) => ({

@@ -106,7 +106,12 @@ export function edgeWalk(edge: 'inner' | 'outer'): Exercise {
     ),
     levelWords: {
       free: { setup: 'One lane each along the wall in reach, hands free.' },
-      longer: { setup: 'One lane each along the wall in reach, hands free.' },
+      longer: {
+        setup: 'One lane each along the wall in reach, hands free.',
+        action: outer
+          ? 'Small steps on the outer edges, the whole lane, tall and quiet to its end.'
+          : 'Small steps on the inner edges, the whole lane, tall and quiet to its end.',
+      },
     },
   });
 }

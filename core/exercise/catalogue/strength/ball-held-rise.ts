@@ -58,4 +58,8 @@ export const ballHeldRise: Exercise = exercise({
     ),
     rung('thirty-two', 'towards 32', { amount: 'to 32' }, range(reps(16), reps(32), reps(32), 'usual practice'), null),
   ),
+  levelWords: {
+    'twenty-four': { action: 'On past the old number: same line, same ball. Stop when the line goes.' },
+    'thirty-two': { action: 'All the way through, the last like the first. Stop when the line goes.' },
+  },
 });
