@@ -18,6 +18,10 @@ describe('a stored document', () => {
   it('of today is read as it is', () => {
     expect(readPlan(stored(plan))).toEqual({ ok: true, value: plan });
     for (const exercise of catalogue) expect(readExercise(stored(exercise))).toMatchObject({ ok: true });
+    // of before levels had weeks and feet a middle: what was said then says the same
+    for (const exercise of catalogue.slice(0, 20))
+      expect(readExercise({ ...exercise, format: 1 })).toEqual(readExercise(exercise));
+    expect(readExercise({ ...catalogue[0], format: 3 })).toMatchObject({ error: { code: 'newer-format', known: 2 } });
     expect(readRun(stored({ format: 1, plan, events: [] }))).toMatchObject({ ok: true });
   });
 

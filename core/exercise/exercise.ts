@@ -250,7 +250,7 @@ export const SchoolVariant = z.strictObject({
 
 export const Exercise = z.strictObject({
   /** Grows when the shape of a stored exercise changes; older ones are brought up by `readExercise`. */
-  format: z.literal(1),
+  format: z.literal(2),
   id: z
     .string()
     .regex(/^[a-z0-9-]+$/)

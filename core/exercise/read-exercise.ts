@@ -7,6 +7,8 @@ import { Exercise } from './exercise';
 const upgrades = [
   // 0: before exercises carried a number; lengths of the room were passes
   throughout(lengthsNotPasses),
+  // 1: before a foot had a middle, hands and tops of its toes, and a level its weeks: what was said then says the same
+  (document: Readonly<Record<string, unknown>>) => document,
 ];
 
 /** Reads an exercise that was stored, drafted or imported: an older one is brought up to date, a newer one is refused. */

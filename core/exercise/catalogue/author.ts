@@ -254,7 +254,7 @@ export function exercise({
   ...from
 }: Omit<Exercise, 'format' | Optional> &
   Partial<Pick<Exercise, Optional>> & { readonly levelWords?: LevelWords }): Exercise {
-  const made: Exercise = { format: 1, schools: {}, schoolVariants: [], ladder: null, cautions: [], ...from };
+  const made: Exercise = { format: 2, schools: {}, schoolVariants: [], ladder: null, cautions: [], ...from };
   return levelWords ? withLevels(made, { levelWords }) : made;
 }
 

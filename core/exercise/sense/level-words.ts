@@ -12,7 +12,7 @@ export const levelWords: Sense = ({ exercise, rung, before, done }) => {
     { code: 'other-levels-words' as const, words: `“${rung.name}”: ${why} Give the level a set-up of its own.` },
   ];
   const earlier = before?.cues;
-  if (earlier && earlier.setup.plain === done.cues.setup.plain && earlier.action.plain === done.cues.action.plain)
+  if (earlier?.setup.plain === done.cues.setup.plain && earlier.action.plain === done.cues.action.plain)
     return note('it is said word for word like the level before, so a class cannot hear what is new.');
   if (done.position !== exercise.performance.position && !own)
     return note(

@@ -154,7 +154,7 @@ describe('writing an exercise', () => {
     void format;
     store.shelf.set('exercise-draft:new', { basedOn: null, exercise: older });
     expect((await draft.open('new', newExercise(), null, () => false)).kept).toBe(true);
-    expect(draft.exercise()).toMatchObject({ format: 1, purpose: 'Half written' });
+    expect(draft.exercise()).toMatchObject({ format: 2, purpose: 'Half written' });
     await draft.forget();
     expect(store.shelf.size).toBe(0);
   });

@@ -42,7 +42,7 @@ const range: DoseRange = { least: [reps(4)], usual: [reps(8)], most: [reps(12)],
 export function newExercise(): Exercise {
   const nothing = { plain: '', anatomical: '' };
   return {
-    format: 1,
+    format: 2,
     id: '',
     name: nothing,
     family: 'toes',
