@@ -15,7 +15,9 @@ export const door: Sense = ({ exercise, rung, done, before }) => {
   return [
     {
       code: 'no-door-of-weeks',
-      words: `${rung ? `“${rung.name}”: ` : ''}${what}, and no weeks before it. Say after how many weeks of basics it opens.`,
+      words: rung
+        ? `“${rung.name}”: ${what}, and no weeks before it. Say after how many weeks of basics it opens.`
+        : `There are ${what}, and no weeks before them. Give it levels, and say after how many weeks of basics they open.`,
     },
   ];
 };

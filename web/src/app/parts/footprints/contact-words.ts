@@ -1,30 +1,27 @@
-import { type Contact, type FootState, type Place, placeNames, places } from '@core/exercise';
+import { type Contact, type FootState, type Meets, placeNames, places } from '@core/exercise';
 
 const verbs: Readonly<Record<Contact, string>> = { press: 'press', rest: 'rest', lift: 'lift', hang: 'hang' };
 
-const wholeFoot = (meets: string): string =>
-  meets === 'floor' || meets === 'air' ? 'the whole foot' : `the whole foot on ${meets}`;
-const placeWord = (place: Place, meets: string): string =>
-  meets === 'floor' || meets === 'air' ? placeNames[place] : `${placeNames[place]} on ${meets}`;
+const plain: ReadonlySet<string> = new Set<Meets>(['floor', 'air']);
+/** Places that meet one thing, said once: "heel, inner ball on block". */
+const onThing = (names: readonly string[], meets: Meets): string =>
+  plain.has(meets) ? names.join(', ') : `${names.join(', ')} on ${meets}`;
 
-/** What the places of a foot do, gathered by contact: "press: heel, inner ball · lift: big toe". */
+/** What the places of a foot do, gathered by contact: "press: heel, inner ball; middle of the sole on ball". */
 export function contactWords(
   state: FootState,
 ): { readonly contact: Contact; readonly verb: string; readonly places: string }[] {
   const order: Contact[] = ['press', 'lift', 'rest', 'hang'];
-  const { middle } = state;
+  const { contacts, middle } = state;
   return order.flatMap((contact) => {
-    const found = places.filter((place) => state.contacts[place].contact === contact);
-    const under = middle?.contact === contact ? [`middle of the sole on ${middle.meets}`] : [];
-    if (found.length + under.length === 0) return [];
-    const alike = new Set(found.map((place) => state.contacts[place].meets)).size === 1;
-    const [first] = found;
-    const whole = first && alike ? wholeFoot(state.contacts[first].meets) : 'the whole foot';
-    const names = [
-      ...(found.length === 5 ? [whole] : found.map((place) => placeWord(place, state.contacts[place].meets))),
-      ...under,
-    ].join(', ');
-    return [{ contact, verb: verbs[contact], places: names }];
+    const found = places.filter((place) => contacts[place].contact === contact);
+    const met = [...new Set(found.map((place) => contacts[place].meets))].map((meets) => {
+      const those = found.filter((place) => contacts[place].meets === meets);
+      return onThing(those.length === 5 ? ['the whole foot'] : those.map((place) => placeNames[place]), meets);
+    });
+    const under = middle?.contact === contact ? [onThing(['middle of the sole'], middle.meets)] : [];
+    const said = [...met, ...under];
+    return said.length > 0 ? [{ contact, verb: verbs[contact], places: said.join('; ') }] : [];
   });
 }
 

@@ -37,6 +37,10 @@ describe('what lies under a foot, and where a hand is', () => {
       contacts: { heel: press, innerBall: press, outerBall: press, bigToe: press, smallToes: press },
     });
     expect(contactWords(onBlock)).toEqual([{ contact: 'press', verb: 'press', places: 'the whole foot on block' }]);
+    const toesOver = foot(onBlock, { contacts: { bigToe: ['hang', 'air'], smallToes: ['hang', 'air'] } });
+    expect(contactWords(toesOver)[0]?.places).toBe('heel, inner ball, outer ball on block');
+    const onBoth = foot(standing, { contacts: { innerBall: ['press', 'strap'] } });
+    expect(contactWords(onBoth)[0]?.places).toBe('heel, outer ball; inner ball on strap');
     expect(footWords(foot(hanging, { hands: ['big toe'] })).at(-1)).toBe('a hand: big toe');
     expect(footWords(foot(hanging, { toes: 'on-tops' }))[1]).toBe('toes on their tops');
   });
