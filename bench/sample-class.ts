@@ -9,11 +9,14 @@ const revisions = new Map(sorted.map((exercise, i) => [i.toString(16).padStart(1
 export const offers = [...revisions].map(([revision, exercise]) => ({ revision, exercise }));
 export const find: FindRevision = (revision) => revisions.get(revision) ?? null;
 
-/** A class of so many items, round and round the catalogue, in blocks of five, every other one foot by foot. */
-export function classOf(items: number): Plan {
+/**
+ * A class of so many items, round and round the catalogue, in blocks of five, every other one foot by foot.
+ * @param from where in the catalogue it begins: another class
+ */
+export function classOf(items: number, from = 0): Plan {
   const entries = [...revisions];
   const all = Array.from({ length: items }, (_, i) => {
-    const entry = entries[(i * 7) % entries.length];
+    const entry = entries[(from + i * 7) % entries.length];
     if (!entry) throw new Error('an empty catalogue');
     const [revision, exercise] = entry;
     return {
