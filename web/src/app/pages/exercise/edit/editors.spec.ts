@@ -1,6 +1,6 @@
 import { provideHttpClient } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { Exercise, defaultSchool, resolve } from '@core/exercise';
+import { Exercise, defaultSchool, resolve, senseOf } from '@core/exercise';
 import { builtIn, named } from '../../../../testing/built-in';
 import { MemoryStore } from '../../../../testing/memory-store';
 import { BrowserStore } from '../../../data/browser-store';
@@ -87,6 +87,31 @@ describe('the phases', () => {
     choose(under(page, 'Against load')?.querySelector('select'), '');
     expect(first()?.effort).toBeUndefined();
     expect(Exercise.safeParse(draft.exercise()).success).toBe(true);
+  });
+
+  it('say what the other foot does, where the two take turns and nobody has said it, or where both work differently', async () => {
+    const { draft, fixture, button } = await editing(PhasesEditor, 'easy-stepping');
+    const other = () => draft.exercise().performance.phases[0]?.other;
+    const asked = () => senseOf(draft.exercise()).filter(({ code }) => code === 'other-foot-unsaid');
+    draft.edit((e) => ({
+      ...e,
+      performance: { ...e.performance, phases: e.performance.phases.map((p) => ({ ...p, other: null })) },
+    }));
+    await fixture.whenStable();
+    expect(asked()).toHaveLength(1);
+    button('The other foot does something else')?.click();
+    await fixture.whenStable();
+    expect(other()?.role).toBe('stands');
+    expect(button('Both feet do the same')).toBeUndefined();
+
+    draft.edit((e) => ({ ...e, performance: { ...e.performance, sidePattern: 'both' } }));
+    await fixture.whenStable();
+    button('Both feet do the same')?.click();
+    await fixture.whenStable();
+    expect(other()).toBeNull();
+    button('The other foot does something else')?.click();
+    await fixture.whenStable();
+    expect(other()?.role).toBe('works');
   });
 
   it('say in words what is refused, once it is to be saved', async () => {

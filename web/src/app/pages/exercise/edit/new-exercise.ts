@@ -22,6 +22,10 @@ export const standingFoot = (role: FootState['role']): FootState => ({
   weightLine: 'even',
 });
 
+/** What the other foot does until somebody says it: it stands, but where both do the same. */
+const otherFootFor = (sidePattern: SidePattern): FootState | null =>
+  sidePattern === 'each' || sidePattern === 'alternate' ? standingFoot('stands') : null;
+
 export function newPhase(id: string, name: string, sidePattern: SidePattern): Phase {
   return {
     id,
@@ -29,7 +33,7 @@ export function newPhase(id: string, name: string, sidePattern: SidePattern): Ph
     undoName: null,
     seconds: 2,
     working: standingFoot('works'),
-    other: sidePattern === 'each' ? standingFoot('stands') : null,
+    other: otherFootFor(sidePattern),
     breath: 'free',
     picture: 'footprints',
     pressure: null,
@@ -109,10 +113,8 @@ export function freeId(wanted: string, taken: (id: string) => boolean): string {
 
 /** Phases that suit a side pattern: the other foot is told where one foot works, and where the two take turns. */
 export function phasesFor(phases: readonly Phase[], sidePattern: SidePattern): Phase[] {
-  return phases.map((phase) => ({
-    ...phase,
-    other: sidePattern === 'each' || sidePattern === 'alternate' ? (phase.other ?? standingFoot('stands')) : null,
-  }));
+  const other = otherFootFor(sidePattern);
+  return phases.map((phase) => ({ ...phase, other: other && (phase.other ?? other) }));
 }
 
 export const placeOrder: readonly Place[] = ['bigToe', 'smallToes', 'innerBall', 'outerBall', 'heel'];

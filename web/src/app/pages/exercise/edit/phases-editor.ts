@@ -4,7 +4,7 @@ import { type Phase, reversePhases } from '@core/exercise';
 import { Footprints } from '../../../parts/footprints/footprints';
 import { ExerciseDraft } from './exercise-draft';
 import { FootEditor } from './foot-editor';
-import { freeId, newPhase } from './new-exercise';
+import { freeId, newPhase, standingFoot } from './new-exercise';
 
 /** The phases of one rep, in order; the chosen one is edited on the footprint itself. */
 @Component({
@@ -115,7 +115,7 @@ import { freeId, newPhase } from './new-exercise';
       }
       <div class="feet">
         <div>
-          <h4>{{ p.other ? 'The working foot' : 'Both feet' }}</h4>
+          <h4>{{ p.other === null ? 'Both feet' : pattern() === 'both' ? 'One foot' : 'The working foot' }}</h4>
           <nw-foot-editor
             side="right"
             label="working foot"
@@ -142,6 +142,11 @@ import { freeId, newPhase } from './new-exercise';
           </div>
         }
       </div>
+      @if (p.other === null || pattern() === 'both') {
+        <button matButton type="button" (click)="partOrJoin()">
+          {{ p.other ? 'Both feet do the same' : 'The other foot does something else' }}
+        </button>
+      }
       <p class="undone">
         @if (undone(); as words) {
           Undone backwards: {{ words }}.
@@ -160,6 +165,9 @@ export class PhasesEditor {
   protected readonly draft = inject(ExerciseDraft);
   private readonly change = computed(() => this.draft.exercise().ladder?.rungs[this.rung() ?? -1]?.change ?? null);
   protected readonly phases = computed(() => this.change()?.phases ?? this.draft.exercise().performance.phases);
+  protected readonly pattern = computed(
+    () => this.change()?.sidePattern ?? this.draft.exercise().performance.sidePattern,
+  );
   protected readonly chosen = signal(0);
   protected readonly at = computed(() => Math.min(this.chosen(), this.phases().length - 1));
   protected readonly phase = computed(() => this.phases()[this.at()] ?? null);
@@ -194,6 +202,12 @@ export class PhasesEditor {
     this.put(this.phases().map((p, i) => (i === at ? { ...p, ...change } : p)));
   }
 
+  /** The other foot gets a state of its own (where feet take turns it waits, else it works too), or gives it back. */
+  protected partOrJoin(): void {
+    const own = standingFoot(this.pattern() === 'both' ? 'works' : 'stands');
+    this.set({ other: this.phase()?.other ? null : own });
+  }
+
   /** Pressure and distance on a tool; neither said is none. */
   protected press(change: Partial<NonNullable<Phase['pressure']>>): void {
     const next = { bodyWeightPercent: null, shiftCm: null, ...this.phase()?.pressure, ...change };
@@ -204,9 +218,7 @@ export class PhasesEditor {
     const phases = this.phases();
     const last = phases.at(-1);
     const id = freeId('phase', (wanted) => phases.some((p) => p.id === wanted));
-    const added: Phase = last
-      ? { ...last, id, name: '', undoName: null }
-      : newPhase(id, '', this.change()?.sidePattern ?? this.draft.exercise().performance.sidePattern);
+    const added: Phase = last ? { ...last, id, name: '', undoName: null } : newPhase(id, '', this.pattern());
     this.put([...phases, added]);
     this.chosen.set(phases.length);
   }

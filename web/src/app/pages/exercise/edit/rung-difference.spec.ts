@@ -55,6 +55,15 @@ describe('what one level does otherwise', () => {
     expect(before).not.toHaveProperty('position');
   });
 
+  it('has phases of its own that begin as those of the exercise, also where both feet work and each does its own', async () => {
+    const { rung, press, draft } = await level('wedge-squat', 1);
+    const { sidePattern, phases } = draft.exercise().performance;
+    expect([sidePattern, phases.some(({ other }) => other !== null)]).toEqual(['both', true]);
+    expect(rung()?.change.phases).toBeUndefined();
+    await press('the feet do something else here');
+    expect(rung()?.change.phases).toEqual(phases);
+  });
+
   it('has phases with another foot as soon as it works one foot at a time, and none where both work again', async () => {
     const { rung, choose, draft } = await level('two-foot-rise', 1);
     await choose(1, 'each');

@@ -89,7 +89,9 @@ export class RungDifference {
     });
   }
   protected ownPhases(rung: Rung): void {
-    this.change({ phases: phasesFor(this.base().phases, rung.change.sidePattern ?? this.base().sidePattern) });
+    const { phases, sidePattern } = this.base();
+    const pattern = rung.change.sidePattern ?? sidePattern;
+    this.change({ phases: pattern === sidePattern ? phases : phasesFor(phases, pattern) });
   }
   protected say(cues: Rung['cues']): void {
     this.edit((r) => ({ ...r, cues }));
