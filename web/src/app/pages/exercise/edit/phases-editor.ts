@@ -143,7 +143,7 @@ import { freeId, newPhase, standingFoot } from './new-exercise';
         }
       </div>
       @if (p.other === null || pattern() === 'both') {
-        <button matButton type="button" (click)="partOrJoin()">
+        <button matButton type="button" class="part" (click)="partOrJoin(p)">
           {{ p.other ? 'Both feet do the same' : 'The other foot does something else' }}
         </button>
       }
@@ -202,10 +202,13 @@ export class PhasesEditor {
     this.put(this.phases().map((p, i) => (i === at ? { ...p, ...change } : p)));
   }
 
-  /** The other foot gets a state of its own (where feet take turns it waits, else it works too), or gives it back. */
-  protected partOrJoin(): void {
-    const own = standingFoot(this.pattern() === 'both' ? 'works' : 'stands');
-    this.set({ other: this.phase()?.other ? null : own });
+  /**
+   * The other foot gets a state of its own, or gives it back. Where feet take turns it waits; where both work it begins as
+   * the first, so that only what differs is to be said.
+   */
+  protected partOrJoin(phase: Phase): void {
+    const own = this.pattern() === 'both' ? phase.working : standingFoot('stands');
+    this.set({ other: phase.other ? null : own });
   }
 
   /** Pressure and distance on a tool; neither said is none. */
