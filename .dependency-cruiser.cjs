@@ -4,8 +4,9 @@ const core = '^core/';
 const coreGraph = {
   kit: [],
   dose: [],
-  exercise: ['dose', 'kit'],
-  plan: ['dose', 'exercise', 'kit'],
+  measure: [],
+  exercise: ['dose', 'kit', 'measure'],
+  plan: ['dose', 'exercise', 'kit', 'measure'],
   timeline: ['dose', 'exercise', 'kit', 'plan'],
   load: ['exercise', 'timeline'],
   run: ['dose', 'exercise', 'plan', 'timeline'],

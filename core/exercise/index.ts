@@ -1,6 +1,5 @@
 export * from './belongs';
 export * from './caution';
-export * from './check';
 export * from './exercise';
 export * from './foot-state';
 export * from './ladder';

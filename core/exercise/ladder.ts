@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { DoseRange } from '../dose';
-import { CheckId } from './check';
+import { CheckId } from '../measure/check-id';
 
 /** Levels are axes, not easy, medium, hard. */
 export const Axis = z.enum([

@@ -1,5 +1,6 @@
 import { type DosePart, fittingNumbers, numberOf, timed, withNumber, withRange, withUntil } from '../dose';
-import { type CheckId, type Exercise, type Family, checks } from '../exercise';
+import type { Exercise, Family } from '../exercise';
+import { type CheckId, checks } from '../measure';
 import { type NextId, newBlock, newItem } from './make';
 import { type Addition, addedAt, placeFor } from './place';
 import { type AnyItem, type Item, type Plan, exercisesIn, findAny, findItem } from './plan';
@@ -80,7 +81,8 @@ export function addRecheck(
 /** As much as a check takes: once; a count of reps until form goes, a time until the foot comes down. */
 function onceFor(check: CheckId, part: DosePart): DosePart {
   const once = withRange({ ...part, sets: 1, multipliers: [] }, null);
-  switch (checks[check].gives) {
+  const { result } = checks[check];
+  switch (result.gives === 'number' ? result.unit : null) {
     case 'reps':
       return withUntil(once, 'form goes');
     case 'seconds':

@@ -1,8 +1,9 @@
 import * as z from 'zod';
 import { Dose } from '../dose';
-import { CheckId, Concern, CueKind, School, Substitute } from '../exercise';
+import { Concern, CueKind, School, Substitute } from '../exercise';
 import { Id } from '../id';
 import { Floor, KitId } from '../kit';
+import { CheckId } from '../measure/check-id';
 import { Familiarity, Pace } from './pace';
 
 export const Side = z.enum(['left', 'right']);

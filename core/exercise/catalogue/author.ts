@@ -1,6 +1,6 @@
 import type { Dose, DosePart } from '../../dose';
 import type { KitId, KitNeed } from '../../kit';
-import type { CheckId } from '../check';
+import type { CheckId } from '../../measure/check-id';
 import type {
   Caution,
   CueKind,

@@ -1,7 +1,7 @@
 import { amountName, numberIn } from '../../dose';
 import type { DosePart } from '../../dose';
 import type { Gate } from '../ladder';
-import { checks } from '../check';
+import { checks } from '../../measure';
 import type { Sense } from './note';
 
 /** The biggest number that an ordinary class reaches on a level: reps of one set, seconds of one hold. */
@@ -14,8 +14,8 @@ function usualOf(part: DosePart, unit: 'reps' | 'seconds'): number | null {
 function unitOf({ test, check }: Gate): 'reps' | 'seconds' | null {
   if (test === 'clean-reps') return 'reps';
   if (test === 'clean-hold-seconds') return 'seconds';
-  const gives = check === undefined ? null : checks[check].gives;
-  return gives === 'reps' || gives === 'seconds' ? gives : null;
+  const result = check === undefined ? null : checks[check].result;
+  return result?.gives === 'number' && (result.unit === 'reps' || result.unit === 'seconds') ? result.unit : null;
 }
 
 /** Words that let everybody through, or that mean what no gate may mean (common practice, no source). */

@@ -20,7 +20,8 @@ import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
 import { breathWords, doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
 import { levelLines, levelWords } from '../../parts/saying/level-words';
-import { cautionsFor, checks, concernNames, takeOffWords } from '@core/exercise';
+import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
+import { checks } from '@core/measure';
 import { type Item, type Plan, findAny } from '@core/plan';
 import { putOutWords } from '../../parts/saying/kit-words';
 

@@ -7,7 +7,6 @@ import {
   type Fault,
   answerWords,
   axisNames,
-  checks,
   concernNames,
   type CueKind,
   differsFrom,
@@ -22,6 +21,7 @@ import {
   type SchoolQuestion,
   schoolWords,
 } from '@core/exercise';
+import { checks } from '@core/measure';
 import { kitNames } from '@core/kit';
 import { swapsFor, typicalTimes } from '@core/library';
 import { sayTime } from '@core/say-time';

@@ -5,7 +5,8 @@ import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
-import { CheckId, type CueKind, canBeWorn, checks, resolve } from '@core/exercise';
+import { type CueKind, canBeWorn, resolve } from '@core/exercise';
+import { CheckId, checks } from '@core/measure';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import {
   type Item,
@@ -247,7 +248,9 @@ export class ItemPanel {
       between,
     };
   });
-  protected readonly checkChoices = CheckId.options.map((id) => ({ id, words: checks[id].name }));
+  protected readonly checkChoices = CheckId.options
+    .filter((id) => checks[id].takenWith !== null)
+    .map((id) => ({ id, words: checks[id].name }));
 
   protected edit(change: Partial<Omit<Item, 'id' | 'exerciseId'>>): void {
     this.store.do({ type: 'edit-item', itemId: this.item().id, change });

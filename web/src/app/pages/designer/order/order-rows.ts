@@ -1,6 +1,7 @@
 import type { Block, Item, Plan } from '@core/plan';
 import { findItem } from '@core/plan';
-import { checks, takeOffWords } from '@core/exercise';
+import { takeOffWords } from '@core/exercise';
+import { checks } from '@core/measure';
 import { sayTime } from '@core/say-time';
 import type { Finding } from '@core/sequence';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';

@@ -42,7 +42,7 @@ import {
 } from '@core/plan';
 import type { Finding } from '@core/sequence';
 import type { Timeline } from '@core/timeline';
-import { CheckId, checks } from '@core/exercise';
+import { CheckId, checks } from '@core/measure';
 import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
@@ -210,7 +210,9 @@ export class RunningOrder {
     this.take(addTalk(this.plan(), this.selected(), usual, newId));
   }
 
-  protected readonly checkChoices = CheckId.options.map((id) => ({ id, words: checks[id].name }));
+  protected readonly checkChoices = CheckId.options
+    .filter((id) => checks[id].takenWith !== null)
+    .map((id) => ({ id, words: checks[id].name }));
 
   /** A named check, on the exercise it is taken with. */
   protected addCheck(check: CheckId): void {

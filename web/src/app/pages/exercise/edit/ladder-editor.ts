@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { type Dose, type DoseRange, changeRange } from '@core/dose';
-import { Axis as axes, type Axis, axisNames, CheckId, checks, type Gate, movedAxes, type Rung } from '@core/exercise';
+import { Axis as axes, type Axis, axisNames, type Gate, movedAxes, type Rung } from '@core/exercise';
+import { CheckId, checks } from '@core/measure';
 import { DoseParts } from '../../../parts/dose/dose-parts';
 import { ExerciseDraft } from './exercise-draft';
 import { freeId, newLadder, newRung } from './new-exercise';

@@ -1,0 +1,79 @@
+import { wilson } from './wilson';
+
+export type Answer = 'better' | 'same' | 'worse' | 'mixed';
+
+/** Hands shown in a class after a re-check. */
+export interface Hands {
+  readonly better: number;
+  readonly same: number;
+  readonly worse: number;
+}
+
+/** A class is one answer: better where more than half of its hands say so, worse likewise, else mixed; null without hands. */
+export function answerOfHands({ better, same, worse }: Hands): Answer | null {
+  const all = better + same + worse;
+  if (all === 0) return null;
+  if (better * 2 > all) return 'better';
+  if (worse * 2 > all) return 'worse';
+  return same === all ? 'same' : 'mixed';
+}
+
+/** One answer of a student or a group on a date. */
+export interface Answered {
+  readonly exerciseId: string;
+  readonly day: number;
+  readonly answer: Answer;
+}
+
+/** What the answers for one exercise allow to be said. */
+export interface Helped {
+  readonly exerciseId: string;
+  readonly n: number;
+  readonly better: number;
+  readonly worse: number;
+  /** Fewer than four are only listed; from ten on with the range of the share, in tenths. */
+  readonly tenths: { readonly from: number; readonly to: number } | null;
+  readonly counted: boolean;
+  /** Against all other exercises; null where the numbers do not allow it. */
+  readonly thanMost: 'more' | 'less' | null;
+  /** Share of `better` over all other exercises: people say better after most things. */
+  readonly othersBetter: number | null;
+  /** The two newest say worse: is it to be kept? */
+  readonly worseTwice: boolean;
+  readonly answers: readonly Answered[];
+}
+
+/**
+ * What helped, in the order in which the exercises are given, never best first. A student or group counts once a date.
+ * @param order ids of exercises in the order of the plan
+ */
+export function whatHelped(answers: readonly Answered[], order: readonly string[]): Helped[] {
+  return order.flatMap((exerciseId) => {
+    const byDay = new Map<number, Answered>();
+    for (const answer of answers) if (answer.exerciseId === exerciseId) byDay.set(answer.day, answer);
+    const own = [...byDay.values()].sort((a, b) => a.day - b.day);
+    if (own.length === 0) return [];
+    const others = answers.filter((answer) => answer.exerciseId !== exerciseId);
+    const share =
+      others.length === 0 ? null : others.filter(({ answer }) => answer === 'better').length / others.length;
+    const n = own.length;
+    const better = own.filter(({ answer }) => answer === 'better').length;
+    const enough = n >= 10;
+    const strict = enough ? wilson(better, n, 3) : null;
+    const wide = enough ? wilson(better, n, 2) : null;
+    return [
+      {
+        exerciseId,
+        n,
+        better,
+        worse: own.filter(({ answer }) => answer === 'worse').length,
+        counted: n >= 4,
+        tenths: wide && { from: Math.round(wide.from * 10), to: Math.round(wide.to * 10) },
+        thanMost: !strict || share === null ? null : strict.from > share ? 'more' : strict.to < share ? 'less' : null,
+        othersBetter: share,
+        worseTwice: own.length >= 2 && own.slice(-2).every(({ answer }) => answer === 'worse'),
+        answers: own,
+      },
+    ];
+  });
+}
