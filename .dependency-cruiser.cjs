@@ -14,7 +14,8 @@ const coreGraph = {
   words: [],
   fit: ['dose', 'exercise', 'plan', 'run', 'timeline'],
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
-  contract: ['dose', 'exercise', 'plan', 'run', 'timeline'],
+  roster: ['exercise', 'measure'],
+  contract: ['dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({
   name: `core-${folder}`,

@@ -10,6 +10,7 @@ import type { ExerciseUsage } from './classes/uses';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
 import { guard, reads } from './guard';
+import { type PeopleParts, peopleRouter, readingRouter } from './people/router';
 import { preferenceRouter } from './preferences/router';
 import type { PreferenceStore } from './preferences/store';
 import { ProblemError, notFound, readBody, sendProblem } from './problem';
@@ -25,6 +26,7 @@ export interface AppParts {
   readonly runs: RunStore;
   readonly preferences: PreferenceStore;
   readonly takenOut: TakenOutStore;
+  readonly people: PeopleParts;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -74,7 +76,7 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-function api({ classes, usage, library, runs, preferences, takenOut, mayWrite }: AppParts): Router {
+function api({ classes, usage, library, runs, preferences, takenOut, people, mayWrite }: AppParts): Router {
   const router = Router();
   router.use((request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -92,6 +94,8 @@ function api({ classes, usage, library, runs, preferences, takenOut, mayWrite }:
   router.use('/classes', classRouter(classes, usage));
   router.use('/runs', runRouter(runs));
   router.use('/preferences', preferenceRouter(preferences));
+  router.use('/people', peopleRouter(people));
+  router.use('/readings', readingRouter(people));
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {
     throw notFound('This address');

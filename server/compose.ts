@@ -4,8 +4,14 @@ import { catalogue } from '@core/exercise/catalogue';
 import { createApp } from './app';
 import { ClassStore } from './classes/store';
 import { ExerciseUsage } from './classes/uses';
-import { openDatabase } from './database';
+import { type Db, openDatabase } from './database';
 import { Library } from './exercises/store';
+import { copiesBeside } from './copies';
+import { NoiseStore } from './people/noise';
+import { ReadingStore } from './people/readings';
+import type { PeopleParts } from './people/router';
+import { Standings } from './people/standings';
+import { PeopleStore } from './people/store';
 import { PreferenceStore } from './preferences/store';
 import { RunStore } from './runs/store';
 import { TakenOutStore } from './taken-out/store';
@@ -28,6 +34,7 @@ export interface Server {
   readonly classes: ClassStore;
   readonly library: Library;
   readonly runs: RunStore;
+  readonly people: PeopleParts;
   readonly close: () => void;
 }
 
@@ -36,7 +43,7 @@ export const newId = (): string => nanoid(12);
 
 /** Puts database, stores and HTTP together. */
 export function composeServer(options: ServerOptions): Server {
-  const { db, close } = openDatabase(options.file, options.migrations, options.endedBadly);
+  const { db, close, wipe } = openDatabase(options.file, options.migrations, options.endedBadly);
   const now = options.now ?? (() => new Date().toISOString());
   const library = new Library(db, now);
   library.addBuiltIns(catalogue);
@@ -44,6 +51,7 @@ export function composeServer(options: ServerOptions): Server {
   const usage = new ExerciseUsage(db, library, classes, newId);
   const runs = new RunStore(db, library, now);
   const preferences = new PreferenceStore(db, now);
+  const people = peopleParts(db, now, wipe, options.file);
   const app = createApp({
     classes,
     usage,
@@ -51,10 +59,18 @@ export function composeServer(options: ServerOptions): Server {
     runs,
     preferences,
     takenOut: new TakenOutStore(db, library),
+    people,
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),
     mayWrite: options.mayWrite ?? (() => true),
   });
-  return { app, classes, library, runs, close };
+  return { app, classes, library, runs, people, close };
+}
+
+function peopleParts(db: Db, now: () => string, wipe: () => void, file: string): PeopleParts {
+  const people = new PeopleStore(db, now, wipe);
+  const readings = new ReadingStore(db, people, now);
+  const noise = new NoiseStore(db, readings);
+  return { people, readings, noise, standings: new Standings(readings, noise), copies: () => copiesBeside(file) };
 }

@@ -12,6 +12,8 @@ export type Db = BetterSQLite3Database<typeof schema>;
 export interface OpenDatabase {
   readonly db: Db;
   readonly close: () => void;
+  /** Writes what was deleted out of the file and its journal. */
+  readonly wipe: () => void;
 }
 
 /** Takes the lock for writing at once, so that another program's lock is waited for instead of refused. */
@@ -41,12 +43,14 @@ export function openDatabase(file: string, migrations: string, endedBadly = fals
     sqlite.pragma('journal_mode = WAL');
     sqlite.pragma('synchronous = FULL');
     sqlite.pragma('foreign_keys = ON');
+    // what is deleted is overwritten, not only forgotten
+    sqlite.pragma('secure_delete = ON');
     sqlite.function('folded', { deterministic: true }, (text: unknown) => folded(String(text)));
     if (behind > 0) copyBeside(sqlite, `${file}.before-migration-${known.length}`);
     sqlite.pragma(`application_id = ${applicationId}`);
     const db = drizzle(sqlite, { schema });
     migrate(db, { migrationsFolder: migrations });
-    return { db, close: () => sqlite.close() };
+    return { db, close: () => sqlite.close(), wipe: () => void sqlite.pragma('wal_checkpoint(TRUNCATE)') };
   } catch (error) {
     sqlite.close();
     throw error;

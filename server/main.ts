@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { type Server, composeServer, newId } from './compose';
 import { addDemoClasses } from './demo/saltmarsh';
+import { addDemoPeople } from './demo/people';
 import { addTaughtClass } from './demo/taught';
 import { DataFolder } from './folder';
 import { StartFault, diskFault, startWords } from './start-fault';
@@ -84,6 +85,7 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
     folder.madeForTryingOut();
     addDemoClasses(server, newId);
     addTaughtClass(server, newId, Date.now());
+    addDemoPeople(server, newId, Date.now());
   }
   return { server, folder };
 }

@@ -1,4 +1,4 @@
-import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Exercises by their permanent id, pointing at the revision that new items take. */
 export const exercises = sqliteTable('exercises', {
@@ -156,3 +156,72 @@ export const runEvents = sqliteTable(
   },
   (table) => [primaryKey({ columns: [table.runId, table.deviceId, table.seq] })],
 );
+
+/** People who come to be taught. Health data lies in the body alone. */
+export const students = sqliteTable(
+  'students',
+  {
+    id: text('id').primaryKey(),
+    version: integer('version').notNull(),
+    name: text('name').notNull(),
+    body: text('body').notNull(),
+    archived: integer('archived', { mode: 'boolean' }).notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [index('students_by_name').on(table.archived, table.name)],
+);
+
+export const groups = sqliteTable('groups', {
+  id: text('id').primaryKey(),
+  version: integer('version').notNull(),
+  name: text('name').notNull(),
+  body: text('body').notNull(),
+  archived: integer('archived', { mode: 'boolean' }).notNull(),
+});
+
+/** Who belongs to which group; written with each save of a student. */
+export const memberships = sqliteTable(
+  'memberships',
+  {
+    groupId: text('group_id').notNull(),
+    studentId: text('student_id')
+      .notNull()
+      .references(() => students.id, { onDelete: 'cascade' }),
+  },
+  (table) => [primaryKey({ columns: [table.groupId, table.studentId] }), index('groups_of').on(table.studentId)],
+);
+
+/** One look at one foot each; never changed. One that was wrong is taken out and can be brought back. */
+export const readings = sqliteTable(
+  'readings',
+  {
+    id: text('id').primaryKey(),
+    studentId: text('student_id')
+      .notNull()
+      .references(() => students.id, { onDelete: 'cascade' }),
+    protocol: text('protocol').notNull(),
+    date: text('date').notNull(),
+    body: text('body').notNull(),
+    takenAt: text('taken_at').notNull(),
+    removedAt: text('removed_at'),
+  },
+  (table) => [
+    index('readings_of_student').on(table.studentId, table.removedAt, table.date),
+    index('readings_of_check').on(table.protocol, table.removedAt, table.studentId),
+  ],
+);
+
+/** Students who were really deleted, by id alone: what still comes in for them is dropped. */
+export const deletedStudents = sqliteTable('deleted_students', {
+  id: text('id').primaryKey(),
+  deletedAt: text('deleted_at').notNull(),
+});
+
+/** The noise of each check in this studio, worked out from its readings. */
+export const studioNoises = sqliteTable('studio_noises', {
+  protocol: text('protocol').primaryKey(),
+  /** On the judging scale. */
+  noise: real('noise').notNull(),
+  /** How many readings there were when it was worked out. */
+  readings: integer('readings').notNull(),
+});

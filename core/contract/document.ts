@@ -5,7 +5,7 @@ import type { Result } from '../result';
 import type { ReadError } from '../stored';
 
 /** A document inside a message, read by its format number: a page or a server of an older version is understood. */
-const document = <T>(read: (stored: unknown) => Result<T, ReadError>) =>
+export const document = <T>(read: (stored: unknown) => Result<T, ReadError>) =>
   z.unknown().transform((value, context): T => {
     const found = read(value);
     if (found.ok) return found.value;

@@ -20,4 +20,5 @@ export * from './words-change';
 export * from './history';
 export * from './published';
 export * from './sole-zone';
+export * from './studio';
 export * from './verdict-words';

@@ -1,3 +1,4 @@
+import * as z from 'zod';
 import type { Foot } from './reading';
 
 export type AskReason = 'unusual-value' | 'trials-differ' | 'far-from-own' | 'own-above-by-hand';
@@ -16,19 +17,21 @@ export type Reason =
   | 'trials-not-known';
 
 /** What a reading says against the student's own earlier ones. */
-export type Verdict =
-  | 'first-reading'
-  | 'too-early'
-  | 'within-noise'
-  | 'perhaps'
-  | 'changed'
-  | 'not-seen-again'
-  | 'at-ceiling'
-  | 'at-floor'
-  | 'not-comparable'
-  | 'ask'
-  | 'refused'
-  | 'not-judged';
+export const Verdict = z.enum([
+  'first-reading',
+  'too-early',
+  'within-noise',
+  'perhaps',
+  'changed',
+  'not-seen-again',
+  'at-ceiling',
+  'at-floor',
+  'not-comparable',
+  'ask',
+  'refused',
+  'not-judged',
+]);
+export type Verdict = z.infer<typeof Verdict>;
 
 /** Numbers go more or less; words towards what is hoped, away from it, or elsewhere. */
 export type Direction = 'more' | 'less' | 'towards' | 'away' | 'other';

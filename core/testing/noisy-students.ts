@@ -1,5 +1,5 @@
 import type { Point } from '../measure';
-import { dice } from './random-class';
+import { dice } from '../dice';
 
 /** Randomness from a seed: uniform, normal, t and Weibull, by the textbook ways. */
 export class Chance {

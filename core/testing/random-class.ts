@@ -1,18 +1,10 @@
+import { dice } from '../dice';
 import { holds, reps, timed } from '../dose';
 import type { Exercise, Performance } from '../exercise';
 import { kit, range } from '../exercise/catalogue/author';
 import { type AnyItem, type Item, type Plan, defaultPace, newBlock, newItem, newPlan } from '../plan';
 import type { FindRevision } from '../timeline';
 import { sampleExercise, sampleRevision } from './sample';
-
-/** A small generator of numbers from a seed (Park and Miller's minimal standard), so that a class can be made again. */
-export function dice(seed: number): (below: number) => number {
-  let state = (seed % 2147483646) + 1;
-  return (below) => {
-    state = (state * 48271) % 2147483647;
-    return state % below;
-  };
-}
 
 const ways: readonly Partial<Performance>[] = [
   { sidePattern: 'each' },

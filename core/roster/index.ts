@@ -1,0 +1,3 @@
+export * from './caution-effects';
+export * from './initials';
+export * from './student';

@@ -1,0 +1,90 @@
+import { Router } from 'express';
+import type { GroupPage, GroupReadings, KeptCopy, StudentPage } from '@core/contract';
+import { ReadingsAsked, SaveGroup, SaveStudent } from '@core/contract';
+import { Reading } from '@core/measure';
+import { ProblemError, readBody, readId } from '../problem';
+import type { NoiseStore } from './noise';
+import type { ReadingStore } from './readings';
+import type { Standings } from './standings';
+import type { PeopleStore } from './store';
+
+export interface PeopleParts {
+  readonly people: PeopleStore;
+  readonly readings: ReadingStore;
+  readonly noise: NoiseStore;
+  readonly standings: Standings;
+  /** Copies of the database that lie beside it. */
+  readonly copies: () => readonly KeptCopy[];
+}
+
+const student = (params: { readonly id?: string }) => readId('This student', params.id);
+const group = (params: { readonly id?: string }) => readId('This group', params.id);
+
+/** Students and groups. */
+export function peopleRouter({ people, readings, noise, standings, copies }: PeopleParts): Router {
+  const router = Router();
+  router.get('/', (_request, response) => void response.json(people.list(false)));
+  router.get('/archived', (_request, response) => void response.json(people.list(true)));
+  router.get('/students/:id', ({ params }, response) => {
+    const found = people.student(student(params));
+    const page: StudentPage = {
+      ...found,
+      readings: readings.of([found.student.id]),
+      noise: noise.all(),
+      copies: [...copies()],
+    };
+    response.json(page);
+  });
+  router.put('/students/:id', ({ params, body }, response) => {
+    response.json(people.saveStudent(student(params), readBody(SaveStudent, body)));
+  });
+  router.delete('/students/:id', ({ params }, response) => {
+    people.deleteStudent(student(params));
+    response.json(copies());
+  });
+  router.get('/groups/:id', ({ params }, response) => {
+    const found = people.group(group(params));
+    const members = people.members(found.group.id);
+    const { rows, judged } = standings.of(members.map(({ student: { id } }) => id));
+    const page: GroupPage = { ...found, students: members, standings: rows, judged };
+    response.json(page);
+  });
+  router.put('/groups/:id', ({ params, body }, response) => {
+    response.json(people.saveGroup(group(params), readBody(SaveGroup, body)));
+  });
+  router.get('/groups/:id/readings', ({ params, query }, response) => {
+    const members = people.members(group(params));
+    const { protocols } = readBody(ReadingsAsked, query);
+    const ids = members.map(({ student: { id } }) => id);
+    const found: GroupReadings = {
+      students: members,
+      readings: readings.of(ids, protocols.split(',')),
+      noise: noise.all(),
+    };
+    response.json(found);
+  });
+  return router;
+}
+
+/** What was measured: taken once, taken out, brought back. */
+export function readingRouter({ readings, noise }: Pick<PeopleParts, 'readings' | 'noise'>): Router {
+  const router = Router();
+  const reading = (params: { readonly id?: string }) => readId('This reading', params.id);
+  router.put('/:id', ({ params, body }, response) => {
+    const taken = readBody(Reading, body);
+    if (taken.id !== reading(params))
+      throw new ProblemError(422, 'not-valid', 'This is another reading', 'It has a different id than the address.');
+    const kept = readings.add(taken);
+    noise.follow(taken.protocol);
+    response.json(kept);
+  });
+  router.delete('/:id', ({ params }, response) => {
+    readings.remove(reading(params));
+    response.status(204).end();
+  });
+  router.post('/:id/restore', ({ params }, response) => {
+    readings.restore(reading(params));
+    response.status(204).end();
+  });
+  return router;
+}
