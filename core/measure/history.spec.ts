@@ -149,7 +149,7 @@ describe('the history of a check', () => {
     const two = historyIn('knee-to-wall', [look('2026-01-10'), look('2026-01-20')]).latest[0];
     expect(two?.next).toEqual({ why: 'could-show', weeks: 20 });
     expect(two && nextWords(checks['knee-to-wall'], two.last.day, two.next)).toBe(
-      'from 9 June: in 20 weeks the change that can be expected would show',
+      'look again from 9 June: in 20 weeks the change that can be expected would show',
     );
   });
 

@@ -11,7 +11,7 @@ export interface Point {
   readonly foot: Foot;
   readonly series: string;
   readonly day: number;
-  /** In the check's unit, not cut at the cap. */
+  /** In the check's unit, cut where the check was ended. */
   readonly value: number;
   /** On the judging scale. */
   readonly x: number;
@@ -54,7 +54,9 @@ function pointOf(result: NumberResult, same: readonly Reading[], byHand?: ByHand
   const trials = values.flatMap((value) => value.trials);
   const known = values.every((value) => value.known);
   const day = dayOf(first.date);
-  const value = valueOf(result, trials);
+  const cap = Math.min(...values.map((each) => each.cap ?? result.cap ?? Infinity));
+  // who was still standing when it was ended may have been written down with more
+  const value = Math.min(valueOf(result, trials), cap);
   const m = known ? trials.length : 1;
   const best = result.combine === 'best';
   return [
@@ -66,7 +68,7 @@ function pointOf(result: NumberResult, same: readonly Reading[], byHand?: ByHand
       value,
       x: toScale(result, value),
       f: result.combine === 'mean' ? (2 + result.trials / m) / 3 : 1,
-      cap: Math.min(...values.map((each) => each.cap ?? result.cap ?? Infinity)),
+      cap,
       by: first.by,
       picked: same.some(({ picked }) => picked),
       few: best && known && m < result.trials,

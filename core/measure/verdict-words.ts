@@ -6,18 +6,24 @@ import { fromScale } from './scale';
 import type { SidesJudged } from './sides';
 import type { AskReason, Figures, Judged, RefuseReason } from './verdict';
 
-/** A value as it is read off: whole, or in the step of the check, with its unit. @example "8.5 cm", "62°" */
-export function sayValue(result: NumberResult, value: number): string {
+/** A value as it is read off, without its unit: whole, or in the step of the check. */
+export function sayNumber(result: NumberResult, value: number): string {
   const rounded = Math.round(value / result.step) * result.step;
-  return `${rounded.toFixed(result.step < 1 ? 1 : 0).replace('-', '−')}${unitWords[result.unit].sign}`;
+  return rounded.toFixed(result.step < 1 ? 1 : 0).replace('-', '−');
 }
+
+/** A value as it is read off, with its unit. @example "8.5 cm", "62°" */
+export const sayValue = (result: NumberResult, value: number): string =>
+  `${sayNumber(result, value)}${unitWords[result.unit].sign}`;
 
 /** A difference on the judging scale: so much on the raw one, so many times as much on the other. */
 function sayDifference(result: NumberResult, difference: number): string {
   if (result.scale === 'raw') {
     const step = result.step < 1 || Math.abs(difference) >= 10 ? result.step : Math.min(result.step, 0.5);
     const rounded = Math.round(Math.abs(difference) / step) * step;
-    return `${Number.isInteger(rounded) ? rounded : rounded.toFixed(1)}${unitWords[result.unit].sign}`;
+    // per cent of body weight is told in points: 17 % more would be a share of a share
+    const sign = result.unit === 'percent' ? ' points' : unitWords[result.unit].sign;
+    return `${Number.isInteger(rounded) ? rounded : rounded.toFixed(1)}${sign}`;
   }
   const times = Math.exp(Math.abs(difference));
   return times < 1.5 ? `${Math.round((times - 1) * 100)} %` : `${times.toFixed(1)} times`;
@@ -25,10 +31,10 @@ function sayDifference(result: NumberResult, difference: number): string {
 
 const more = ({ difference }: Figures) => (difference > 0 ? 'more' : 'less');
 /** "9° more", "12 % less", "2.1 times as much". */
-function changeWords(result: NumberResult, figures: Figures): string {
+export function changeWords(result: NumberResult, figures: Figures): string {
   const said = sayDifference(result, figures.difference);
   if (!said.endsWith('times')) return `${said} ${more(figures)}`;
-  return figures.difference > 0 ? `${said} as much` : `down by ${said}`;
+  return figures.difference > 0 ? `${said} as much` : `${said} less`;
 }
 
 /** How many times the noise a difference is, as one says it: 3½. */
@@ -159,9 +165,9 @@ export function nextWords(protocol: Protocol, day: number, next: NextLook): stri
     case 'harder-check':
       return protocol.instead.above ? `next class: ${protocol.instead.above}` : 'this check can show no more';
     case 'next-class':
-      return 'next class';
+      return 'look again next class';
     case 'could-show':
-      return `from ${sayDay(day + next.weeks * 7)}: in ${next.weeks} weeks the change that can be expected would show`;
+      return `look again from ${sayDay(day + next.weeks * 7)}: in ${next.weeks} weeks the change that can be expected would show`;
     case 'too-slow':
       return `it changes slowly: even in half a year it would show with a chance of ${Math.round(next.chance * 10)} in 10 only. Another check may say more`;
   }

@@ -94,8 +94,8 @@ export const demoGroups: readonly DemoGroup[] = [
       { of: 'big-toe-by-hand', level: 78, apart: 9, every: 2 },
       { of: 'big-toe-unaided', level: 52, apart: 11, every: 2 },
       { of: 'knee-to-wall', level: 10, apart: 2.2, every: 1 },
-      { of: 'eyes-shut-stand', level: 14, apart: 0.5, every: 1 },
-      { of: 'rises-to-loss-of-form', level: 14, apart: 0.2, every: 1 },
+      { of: 'eyes-shut-stand', level: 9, apart: 0.4, every: 1 },
+      { of: 'rises-to-loss-of-form', level: 11, apart: 0.2, every: 1 },
     ],
     words: [{ of: 'heels-hidden', hoped: 0.7 }],
   },
@@ -105,7 +105,7 @@ export const demoGroups: readonly DemoGroup[] = [
     note: 'Ferry crew and neighbours, a mixed room.',
     people: lunch,
     checks: [
-      { of: 'one-leg-stand', level: 18, apart: 0.6, every: 1 },
+      { of: 'one-leg-stand', level: 11, apart: 0.45, every: 1 },
       { of: 'knee-to-wall', level: 8, apart: 2.5, every: 2 },
       { of: 'big-toe-unaided', level: 38, apart: 11, every: 2 },
     ],
@@ -172,7 +172,8 @@ export function addDemoPeople(
             // nobody looks in August, and now and then somebody is away
             const day = today - (months - month) * 30 + g + 2;
             if (dateOf(day).slice(5, 7) === '08' || uniform() < 0.08) continue;
-            const gained = (person.gains ?? 0) * result.weekly * 4.3 * month * 0.6;
+            // most of what can be gained is gained in the first months
+            const gained = (person.gains ?? 0) * 3 * (result.noise ?? 1) * (1 - Math.exp(-month / 8));
             // most of the noise is the day, some of it the trial
             const usual = result.noise ?? 1;
             const ofDay = 0.9 * usual * normal();

@@ -68,6 +68,31 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/words/words-page').then((m) => m.WordsPage),
   },
   {
+    path: 'people',
+    title: 'People · Needlework',
+    loadComponent: () => import('./pages/people/people-page').then((m) => m.PeoplePage),
+  },
+  {
+    path: 'people/:id',
+    title: 'Student · Needlework',
+    loadComponent: () => import('./pages/student/student-page').then((m) => m.StudentPage),
+  },
+  {
+    path: 'people/:id/look',
+    title: 'Look · Needlework',
+    loadComponent: () => import('./pages/look/look-page').then((m) => m.LookPage),
+  },
+  {
+    path: 'groups/:id',
+    title: 'Group · Needlework',
+    loadComponent: () => import('./pages/group/group-page').then((m) => m.GroupPage),
+  },
+  {
+    path: 'groups/:id/look',
+    title: 'Look · Needlework',
+    loadComponent: () => import('./pages/look/look-page').then((m) => m.LookPage),
+  },
+  {
     path: 'log',
     title: 'Taught · Needlework',
     loadComponent: () => import('./pages/log/log-page').then((m) => m.LogPage),

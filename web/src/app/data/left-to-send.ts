@@ -90,6 +90,13 @@ function named({ newest, start, count }: Waiting): Pick<Left, 'what' | 'name'> {
       return { what: 'An exercise', name: newest.exercise.name.plain };
     case 'preferences':
       return { what: 'Your answers', name: 'How I teach' };
+    case 'student':
+      return { what: 'A student', name: newest.student.name };
+    case 'group':
+      return { what: 'A group', name: newest.group.name };
+    case 'reading':
+    case 'reading-out':
+      return { what: 'What was measured', name: count === 1 ? 'one reading' : `${count} readings` };
     case 'run-start':
     case 'run-events':
     case 'run-remarks': {
@@ -116,11 +123,12 @@ function waysOut({ apart, newest }: Waiting, failure: RequestFailure): readonly 
   const code = codeOf(failure);
   if (newest.kind === 'class' && code === 'not-found') return ['bring-back', 'own-class', 'throw-away'];
   if (newest.kind === 'class') return [apart ? 'again' : 'open', 'own-class', 'throw-away'];
-  if (newest.kind === 'exercise') return ['open', 'again', 'throw-away'];
+  if (newest.kind === 'exercise' || newest.kind === 'student') return ['open', 'again', 'throw-away'];
   return ['again', 'throw-away'];
 }
 
 const pageOf = (letter: Letter): string[] => {
   if (letter.kind === 'class') return ['/class', letter.plan.id];
+  if (letter.kind === 'student') return ['/people', letter.student.id];
   return letter.kind === 'exercise' ? ['/exercises', letter.exercise.id, 'edit'] : ['/'];
 };

@@ -1,6 +1,16 @@
 import * as z from 'zod';
-import { ExerciseDocument, PlanDocument, Preferences, RunEvents, RunRemarks, StartRun } from '@core/contract';
+import {
+  ExerciseDocument,
+  PlanDocument,
+  Preferences,
+  RunEvents,
+  RunRemarks,
+  SaveGroup,
+  SaveStudent,
+  StartRun,
+} from '@core/contract';
 import { Id } from '@core/id';
+import { Reading } from '@core/measure/reading';
 import { type Plan, RevisionId, classOfItsOwn } from '@core/plan';
 import type { Result } from '@core/result';
 import { type ReadError, readStored } from '@core/stored';
@@ -31,6 +41,11 @@ export const Letter = z.discriminatedUnion('kind', [
     exercise: ExerciseDocument,
     basedOn: RevisionId.nullable(),
   }),
+  z.strictObject({ ...shared, kind: z.literal('student'), ...SaveStudent.shape }),
+  z.strictObject({ ...shared, kind: z.literal('group'), ...SaveGroup.shape }),
+  z.strictObject({ ...shared, kind: z.literal('reading'), reading: Reading }),
+  /** A reading that is taken out, or brought back. */
+  z.strictObject({ ...shared, kind: z.literal('reading-out'), readingId: Id, studentId: Id, out: z.boolean() }),
 ]);
 export type Letter = z.infer<typeof Letter>;
 
@@ -72,13 +87,24 @@ export function addresseeOf(letter: Letter): string {
       return 'preferences';
     case 'exercise':
       return `exercise:${letter.exercise.id}`;
+    case 'student':
+      return studentAddress(letter.student.id);
+    // behind the student, who may not be there yet
+    case 'reading':
+      return studentAddress(letter.reading.studentId);
+    case 'reading-out':
+      return studentAddress(letter.studentId);
+    case 'group':
+      return `group:${letter.group.id}`;
   }
 }
 export const classAddress = (classId: string): string => `class:${classId}`;
+export const studentAddress = (studentId: string): string => `student:${studentId}`;
 
 /** Whether a newer letter says all that the older one did. */
 export const replaces = (newer: Letter, older: Letter): boolean =>
-  newer.kind === older.kind && ['class', 'preferences', 'exercise', 'run-remarks'].includes(newer.kind);
+  newer.kind === older.kind &&
+  ['class', 'preferences', 'exercise', 'run-remarks', 'student', 'group'].includes(newer.kind);
 
 /** The letters that go with the first to an addressee in one message: events of a run, up to so many. */
 export function together(letters: readonly Letter[]): { readonly sent: Letter; readonly covers: number } | null {

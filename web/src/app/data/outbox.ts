@@ -11,17 +11,21 @@ import {
   throwError,
   timer,
 } from 'rxjs';
-import type { ExerciseRevision, SaveAnswer } from '@core/contract';
+import type { ExerciseRevision, PersonSaved, ReadingKept, SaveAnswer } from '@core/contract';
 import { BrowserStore, type Kept } from './browser-store';
 import { ClassApi } from './class-api';
 import { ExerciseApi } from './exercise-api';
 import { Holds } from './holds';
 import { type Letter, addresseeOf, basedRight, newClass, readLetter, replaces, together } from './letter';
 import { addresseeOfKey, draftPrefix, letterKey, letterPrefix, lettersOf, pageOfKey } from './letter-key';
+import { PeopleApi } from './people-api';
 import { PreferenceApi } from './preference-api';
 import { type RequestFailure, failureOf, isAway, isClash } from './request-failure';
 import { RunApi } from './run-api';
 import { type Held, type Waiting, waitingIn } from './waiting';
+
+/** What the server says to a letter; null where it has nothing to say. */
+export type Answer = SaveAnswer | ExerciseRevision | PersonSaved | ReadingKept | null;
 
 /** What became of a letter. */
 export interface Outcome {
@@ -29,7 +33,7 @@ export interface Outcome {
   readonly letter: Letter;
   readonly result:
     | { readonly kind: 'sending' }
-    | { readonly kind: 'sent'; readonly answer: SaveAnswer | ExerciseRevision | null }
+    | { readonly kind: 'sent'; readonly answer: Answer }
     | { readonly kind: 'refused'; readonly failure: RequestFailure }
     /** It cannot be taken now; it is tried again until it is. */
     | { readonly kind: 'away'; readonly failure: RequestFailure };
@@ -48,6 +52,7 @@ export class Outbox implements OnDestroy {
   private readonly exercises = inject(ExerciseApi);
   private readonly runs = inject(RunApi);
   private readonly preferences = inject(PreferenceApi);
+  private readonly people = inject(PeopleApi);
   private readonly holds = inject(Holds);
 
   /** Queues by addressee; what another page left for the same addressee stands in a queue of its own. */
@@ -313,9 +318,13 @@ export class Outbox implements OnDestroy {
   }
 
   /** The edit behind one that was saved is made on the version that this one made; on disk too, before the other goes. */
-  private follow(addressee: string, at: number, answer: SaveAnswer | ExerciseRevision): void {
-    const next = this.queue(addressee)[at];
+  private follow(addressee: string, at: number, answer: NonNullable<Answer>): void {
+    const behind = this.queue(addressee).slice(at);
+    // readings of a student may lie between two edits of the record
+    const next = behind.find(({ letter }) => !letter.kind.startsWith('reading'));
     if (next?.letter.kind === 'class' && 'version' in answer) next.letter = { ...next.letter, basedOn: answer.version };
+    else if ((next?.letter.kind === 'student' || next?.letter.kind === 'group') && 'version' in answer)
+      next.letter = { ...next.letter, basedOn: answer.version };
     else if (next?.letter.kind === 'exercise' && 'revision' in answer)
       next.letter = { ...next.letter, basedOn: answer.revision };
     else return;
@@ -342,7 +351,7 @@ export class Outbox implements OnDestroy {
     for (const { key } of gone) void this.store.forget(key);
   }
 
-  private deliver(letter: Letter): Observable<SaveAnswer | ExerciseRevision | null> {
+  private deliver(letter: Letter): Observable<Answer> {
     switch (letter.kind) {
       case 'class':
         return letter.basedOn === newClass
@@ -358,6 +367,14 @@ export class Outbox implements OnDestroy {
         return this.runs.add(letter.runId, letter.events);
       case 'run-remarks':
         return this.runs.remark(letter.runId, letter.remarks);
+      case 'student':
+        return this.people.saveStudent(letter.basedOn, letter.student);
+      case 'group':
+        return this.people.saveGroup(letter.basedOn, letter.group);
+      case 'reading':
+        return this.people.take(letter.reading);
+      case 'reading-out':
+        return letter.out ? this.people.takeOut(letter.readingId) : this.people.bringBack(letter.readingId);
     }
   }
 }

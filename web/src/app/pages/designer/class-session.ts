@@ -205,7 +205,7 @@ export class ClassSession implements OnDestroy {
         });
         return;
       case 'sent':
-        if (result.answer && 'version' in result.answer) {
+        if (result.answer && 'updatedAt' in result.answer) {
           this.version = result.answer.version;
           this.state$.next(this.unsaved ? { kind: 'waiting' } : { kind: 'saved', at: result.answer.updatedAt });
         }

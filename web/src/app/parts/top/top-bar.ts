@@ -17,6 +17,7 @@ import { Theme } from '../../theme/theme';
         >Classes</a
       >
       <a routerLink="/exercises" routerLinkActive="on" ariaCurrentWhenActive="page">Exercises</a>
+      <a routerLink="/people" routerLinkActive="on" ariaCurrentWhenActive="page">People</a>
       <a routerLink="/log" routerLinkActive="on" ariaCurrentWhenActive="page">Taught</a>
       <a routerLink="/teaching" routerLinkActive="on" ariaCurrentWhenActive="page">How I teach</a>
       <a routerLink="/words" routerLinkActive="on" ariaCurrentWhenActive="page">Words</a>
@@ -77,8 +78,8 @@ import { Theme } from '../../theme/theme';
         justify-content: space-between;
       }
       nav a {
-        padding: 10px 6px 8px;
-        font-size: 0.96rem;
+        padding: 10px 4px 8px;
+        font-size: 0.9rem;
       }
     }
   `,

@@ -1,0 +1,64 @@
+import { HttpClient } from '@angular/common/http';
+import { Injectable, inject } from '@angular/core';
+import { type Observable, map } from 'rxjs';
+import * as z from 'zod';
+import { GroupPage, GroupReadings, KeptCopy, People, PersonSaved, ReadingKept, StudentPage } from '@core/contract';
+import type { Reading } from '@core/measure/reading';
+import type { Group, Student } from '@core/roster/student';
+
+/** Students, groups and readings on the server. */
+@Injectable({ providedIn: 'root' })
+export class PeopleApi {
+  private readonly http = inject(HttpClient);
+
+  /** Everybody; or those who come no more. */
+  list(archived: boolean): Observable<People> {
+    return this.http.get(`/api/people${archived ? '/archived' : ''}`).pipe(map((body) => People.parse(body)));
+  }
+
+  student(id: string): Observable<StudentPage> {
+    return this.http.get(`/api/people/students/${id}`).pipe(map((body) => StudentPage.parse(body)));
+  }
+
+  group(id: string): Observable<GroupPage> {
+    return this.http.get(`/api/people/groups/${id}`).pipe(map((body) => GroupPage.parse(body)));
+  }
+
+  /** The readings of a group in some checks. */
+  groupReadings(id: string, protocols: readonly string[]): Observable<GroupReadings> {
+    const params = { protocols: protocols.join(',') };
+    return this.http
+      .get(`/api/people/groups/${id}/readings`, { params })
+      .pipe(map((body) => GroupReadings.parse(body)));
+  }
+
+  /** @param basedOn the version the edit was made on; null for somebody new */
+  saveStudent(basedOn: number | null, student: Student): Observable<PersonSaved> {
+    return this.http
+      .put(`/api/people/students/${student.id}`, { basedOn, student })
+      .pipe(map((body) => PersonSaved.parse(body)));
+  }
+
+  saveGroup(basedOn: number | null, group: Group): Observable<PersonSaved> {
+    return this.http
+      .put(`/api/people/groups/${group.id}`, { basedOn, group })
+      .pipe(map((body) => PersonSaved.parse(body)));
+  }
+
+  /** Really deletes somebody. @returns the copies that still hold what was deleted */
+  deleteStudent(id: string): Observable<readonly KeptCopy[]> {
+    return this.http.delete(`/api/people/students/${id}`).pipe(map((body) => z.array(KeptCopy).parse(body)));
+  }
+
+  take(reading: Reading): Observable<ReadingKept> {
+    return this.http.put(`/api/readings/${reading.id}`, reading).pipe(map((body) => ReadingKept.parse(body)));
+  }
+
+  takeOut(readingId: string): Observable<null> {
+    return this.http.delete(`/api/readings/${readingId}`).pipe(map(() => null));
+  }
+
+  bringBack(readingId: string): Observable<null> {
+    return this.http.post(`/api/readings/${readingId}/restore`, null).pipe(map(() => null));
+  }
+}

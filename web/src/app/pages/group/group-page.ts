@@ -1,0 +1,148 @@
+import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { RouterLink } from '@angular/router';
+import type { StandingRow } from '@core/contract';
+import { concernNames } from '@core/exercise';
+import { CheckId, type Protocol, checks, sayNumber, unitWords } from '@core/measure';
+import { concernsOf, initialsIn } from '@core/roster';
+import { GroupFile } from '../../data/group-file';
+import { Readings } from '../../data/readings';
+import { WhoSees } from '../../data/who-sees';
+import { Loading } from '../../parts/loading/loading';
+import { sayDate, today } from '../../parts/saying/date-words';
+import { TopBar } from '../../parts/top/top-bar';
+
+/** Changes that come by chance alone, of all readings that are judged. */
+const byChance = 0.006;
+/** So many checks stand as columns beside the names. */
+const columns = 4;
+
+const protocolOf = (id: string): Protocol | null => {
+  const known = CheckId.safeParse(id);
+  return known.success ? checks[known.data] : null;
+};
+
+/** A group: who comes, what changed, and whom to look at again. */
+@Component({
+  selector: 'nw-group-page',
+  imports: [Loading, MatButton, MatSlideToggle, RouterLink, TopBar],
+  providers: [Readings, GroupFile],
+  templateUrl: './group-page.html',
+  styleUrl: './group-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GroupPage implements OnInit {
+  readonly id = input.required<string>();
+  protected readonly file = inject(GroupFile);
+  protected readonly sees = inject(WhoSees);
+  private readonly initials = computed(() => initialsIn(this.file.students()));
+
+  private readonly standings = computed(() => this.file.page().value?.standings ?? []);
+  private readonly names = computed(
+    () =>
+      new Map(
+        this.file
+          .students()
+          .map(({ id, name }) => [id, this.sees.others() ? (this.initials().get(id) ?? '') : name] as const),
+      ),
+  );
+
+  /** The checks this group is looked at with, the most used first. */
+  protected readonly checks = computed(() => {
+    const often = new Map<string, number>();
+    for (const { protocol, dates } of this.standings()) often.set(protocol, (often.get(protocol) ?? 0) + dates);
+    return [...often]
+      .sort((a, b) => b[1] - a[1])
+      .flatMap(([id]) => {
+        const protocol = protocolOf(id);
+        return protocol && protocol.id !== 'big-toe-gap' ? [protocol] : [];
+      });
+  });
+  protected readonly shownChecks = computed(() =>
+    this.checks()
+      .slice(0, columns)
+      .map((protocol) => ({
+        ...protocol,
+        head: [
+          protocol.sides === 'both' ? 'both' : 'left / right',
+          ...(protocol.result.gives === 'number' ? [unitWords[protocol.result.unit].name] : []),
+        ].join(', '),
+      })),
+  );
+
+  protected readonly members = computed(() =>
+    this.file.students().map((student) => ({
+      id: student.id,
+      name: this.names().get(student.id) ?? '',
+      cautions: this.sees.others()
+        ? ''
+        : concernsOf(student)
+            .map((concern) => concernNames[concern])
+            .join(' · '),
+      consent: student.consent !== null,
+      values: this.shownChecks().map((protocol) => {
+        const of = (foot: 'left' | 'right' | 'both') => this.newest(student.id, protocol, foot);
+        return protocol.sides === 'both' ? of('both') : `${of('left') || '–'} / ${of('right') || '–'}`;
+      }),
+    })),
+  );
+
+  protected readonly changed = computed(() => this.told((row) => row.verdict === 'changed'));
+  protected readonly perhaps = computed(() => this.told((row) => row.verdict === 'perhaps'));
+  protected readonly asked = computed(() => this.told((row) => row.verdict === 'ask'));
+  /** Whom to look at again, by check: those whose day has come. */
+  protected readonly due = computed(() => {
+    const now = today();
+    return this.checks()
+      .map((protocol) => {
+        const rows = this.standings().filter((row) => row.protocol === protocol.id && row.again !== null);
+        const people = [...new Set(rows.filter(({ again }) => (again ?? '') <= now).map((row) => row.studentId))];
+        return { protocol, people: people.map((id) => this.names().get(id) ?? '') };
+      })
+      .filter(({ people }) => people.length > 0);
+  });
+  protected readonly chance = computed(() => {
+    const judged = this.file.page().value?.judged ?? 0;
+    const expected = judged * byChance;
+    return judged === 0
+      ? ''
+      : `${judged} readings were judged in all. Chance alone makes about ${expected < 1.5 ? 'one change' : `${Math.round(expected)} changes`} of so many.`;
+  });
+
+  ngOnInit(): void {
+    this.file.open(this.id());
+  }
+
+  protected add(field: HTMLInputElement): void {
+    const name = field.value.trim();
+    if (name !== '') this.file.add(name);
+    field.value = '';
+    field.focus();
+  }
+
+  private told(which: (row: StandingRow) => boolean) {
+    return this.standings()
+      .filter(which)
+      .sort((a, b) => b.date.localeCompare(a.date))
+      .slice(0, 12)
+      .map((row) => ({
+        key: `${row.studentId} ${row.protocol} ${row.foot} ${row.series}`,
+        studentId: row.studentId,
+        name: this.names().get(row.studentId) ?? '',
+        what: `${protocolOf(row.protocol)?.short ?? row.protocol}${row.foot === 'both' ? '' : `, ${row.foot}`}`,
+        words: row.words,
+        when: sayDate(row.date),
+      }));
+  }
+
+  private newest(studentId: string, protocol: Protocol, foot: string): string {
+    const row = this.standings()
+      .filter((one) => one.studentId === studentId && one.protocol === protocol.id && one.foot === foot)
+      .sort((a, b) => b.date.localeCompare(a.date))[0];
+    if (!row) return '';
+    return typeof row.value === 'number' && protocol.result.gives === 'number'
+      ? sayNumber(protocol.result, row.value)
+      : String(row.value);
+  }
+}

@@ -1,0 +1,138 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  type ElementRef,
+  type OnInit,
+  computed,
+  inject,
+  input,
+  viewChild,
+} from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { CheckId, type Conditions, type Reading, checks, isNumber } from '@core/measure';
+import { initialsIn } from '@core/roster';
+import { Looking } from '../../data/group-file';
+import { Readings } from '../../data/readings';
+import { WhoSees } from '../../data/who-sees';
+import { Loading } from '../../parts/loading/loading';
+import { TopBar } from '../../parts/top/top-bar';
+import { fieldAfter, lookKeys } from './look-keys';
+import { LookRow } from './look-row';
+import { LookSession } from './look-session';
+import { ProtocolCard } from './protocol-card';
+
+/** Changes that come by chance alone, of all readings that are judged. */
+const byChance = 0.006;
+const none: readonly Reading[] = [];
+
+/** Taking readings: a group or one student, one check, side by side and by keyboard. */
+@Component({
+  selector: 'nw-look-page',
+  imports: [Loading, LookRow, ProtocolCard, RouterLink, TopBar],
+  providers: [Readings, Looking, LookSession],
+  templateUrl: './look-page.html',
+  styleUrl: './look-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LookPage implements OnInit {
+  readonly id = input.required<string>();
+  /** The check, as the address names it. */
+  readonly check = input<string>();
+
+  protected readonly session = inject(LookSession);
+  protected readonly looking = inject(Looking);
+  private readonly sees = inject(WhoSees);
+  private readonly router = inject(Router);
+  private readonly list = viewChild<ElementRef<HTMLElement>>('list');
+  protected readonly ofGroup = inject(Router).url.startsWith('/groups');
+
+  protected readonly choices = CheckId.options
+    .filter((id) => id !== 'big-toe-gap')
+    .map((id) => ({ id, words: checks[id].name }));
+  protected readonly keyLines = lookKeys.bindings;
+  protected readonly fingers = [0, 1, 2, 3, 4, 5] as const;
+  protected readonly isNumber = computed(() => isNumber(this.session.protocol()));
+  protected readonly answers = computed(() => {
+    const { result } = this.session.protocol();
+    return result.gives === 'ordered' || result.gives === 'named' ? [...result.answers].reverse() : [];
+  });
+  protected readonly cap = computed(() => {
+    const { result } = this.session.protocol();
+    return result.gives === 'number' && result.unit === 'seconds' ? (this.session.cap() ?? result.cap) : null;
+  });
+
+  private readonly initials = computed(() => initialsIn(this.looking.students()));
+  protected readonly rows = computed(() =>
+    this.looking.students().map((student) => ({
+      student,
+      name: this.sees.others() ? (this.initials().get(student.id) ?? '') : student.name,
+      readings: this.session.ofStudents().get(student.id) ?? none,
+    })),
+  );
+  protected readonly summary = computed(() => {
+    const feet = this.session.feet().length;
+    const asked = this.looking.students().filter(({ consent }) => consent).length * feet;
+    let [taken, changed, perhaps] = [0, 0, 0];
+    for (const { readings } of this.rows()) {
+      const history = this.session.historyOf(readings);
+      for (const foot of this.session.feet()) {
+        const reading = this.session.takenOf(readings, foot);
+        if (!reading) continue;
+        taken += 1;
+        const verdict = this.session.judgedOf(history, reading)?.verdict;
+        if (verdict === 'changed') changed += 1;
+        if (verdict === 'perhaps') perhaps += 1;
+      }
+    }
+    const chance = taken * byChance;
+    return {
+      taken: `${taken} of ${asked} taken`,
+      told: [
+        ...(changed > 0 ? [`${changed} changed`] : []),
+        ...(perhaps > 0 ? [`${perhaps} perhaps`] : []),
+        ...(changed > 0
+          ? [`chance alone would make ${chance < 1 ? 'less than one' : `about ${Math.round(chance)}`} of so many`]
+          : []),
+      ].join(' · '),
+    };
+  });
+
+  ngOnInit(): void {
+    const check = CheckId.safeParse(this.check());
+    if (check.success) this.session.check.set(check.data);
+    this.ask();
+  }
+
+  protected choose(id: string): void {
+    const check = CheckId.safeParse(id);
+    if (!check.success) return;
+    this.session.check.set(check.data);
+    this.session.cap.set(null);
+    this.session.at.set(null);
+    this.ask();
+    void this.router.navigate([], { queryParams: { check: check.data }, replaceUrl: true });
+  }
+
+  protected ask(): void {
+    const whom = { kind: this.ofGroup ? ('group' as const) : ('student' as const), id: this.id() };
+    this.looking.ask(whom, LookSession.needed(this.session.check()));
+  }
+
+  protected set(change: Partial<Conditions>): void {
+    this.session.conditions.update((conditions) => ({ ...conditions, ...change }));
+  }
+
+  protected setCap(seconds: string): void {
+    const cap = Number(seconds);
+    this.session.cap.set(cap >= 5 && cap <= 600 ? cap : null);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const rows = [...(this.list()?.nativeElement.children ?? [])].filter((row) => row instanceof HTMLElement);
+    const field = fieldAfter(event, rows);
+    if (!field) return;
+    event.preventDefault();
+    field.focus();
+    field.select();
+  }
+}

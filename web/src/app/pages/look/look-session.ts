@@ -1,0 +1,177 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import {
+  CheckId,
+  type Conditions,
+  type Foot,
+  type History,
+  type Judged,
+  type Protocol,
+  type Reading,
+  type ReadingValue,
+  checks,
+  dayOf,
+  historyOf,
+  isNumber,
+  refusalOf,
+  refuseWords,
+  seriesKey,
+  usualConditions,
+} from '@core/measure';
+import type { Student } from '@core/roster';
+import { Looking } from '../../data/group-file';
+import { newId } from '../../data/new-id';
+import { Readings } from '../../data/readings';
+import { today } from '../../parts/saying/date-words';
+import { readTrials } from './read-trials';
+
+/** Why what was typed is not taken, in words; null where it is. */
+export type Refused = string | null;
+
+/** A look at some feet: which check, when and under what conditions; takes readings and says what each one tells. */
+@Injectable()
+export class LookSession {
+  private readonly readings = inject(Readings);
+  private readonly looking = inject(Looking);
+
+  readonly check = signal<CheckId>('one-leg-stand');
+  readonly protocol = computed((): Protocol => checks[this.check()]);
+  /** Local date. */
+  readonly date = signal(today());
+  readonly conditions = signal<Conditions>(usualConditions);
+  readonly by = signal('');
+  /** Seconds at which a stand is ended, if elsewhere than usual. */
+  readonly cap = signal<number | null>(null);
+  /** They were chosen for it as weak. */
+  readonly picked = signal(false);
+  /** Whose row is being worked on. */
+  readonly at = signal<string | null>(null);
+
+  /** Readings of the checks that are needed to judge this one. */
+  static needed(check: CheckId): readonly CheckId[] {
+    return check.startsWith('big-toe-') && isNumber(checks[check]) ? ['big-toe-by-hand', 'big-toe-unaided'] : [check];
+  }
+
+  /** The readings of each student; a list that has not changed stays the same one. */
+  private readonly lists = new Map<string, readonly Reading[]>();
+  readonly ofStudents = computed((): ReadonlyMap<string, readonly Reading[]> => {
+    const fresh = new Map<string, Reading[]>();
+    for (const reading of this.readings.all()) {
+      const own = fresh.get(reading.studentId);
+      if (own) own.push(reading);
+      else fresh.set(reading.studentId, [reading]);
+    }
+    for (const [id, list] of fresh) {
+      const before = this.lists.get(id);
+      const same = before?.length === list.length && before.every((reading, i) => reading === list[i]);
+      if (!same) this.lists.set(id, list);
+    }
+    return new Map([...fresh.keys()].map((id) => [id, this.lists.get(id) ?? []]));
+  });
+
+  historyOf(readings: readonly Reading[]): History {
+    return historyOf({ protocol: this.protocol(), readings, studio: this.readings.noise()[this.check()] ?? null });
+  }
+
+  /** What was taken of a foot on this date under these conditions; the newest. */
+  takenOf(readings: readonly Reading[], foot: Foot): Reading | null {
+    const [check, date, series] = [this.check(), this.date(), seriesKey({ conditions: this.conditions() })];
+    return (
+      readings.findLast(
+        (reading) =>
+          reading.protocol === check && reading.foot === foot && reading.date === date && seriesKey(reading) === series,
+      ) ?? null
+    );
+  }
+
+  /** The verdict on what was taken of a foot. */
+  judgedOf(history: History, taken: Reading): Judged | null {
+    return history.judged.findLast(({ readingIds }) => readingIds.includes(taken.id)) ?? null;
+  }
+
+  /** What was seen of a foot before this date. */
+  beforeOf(history: History, foot: Foot): Judged | null {
+    const day = dayOf(this.date());
+    return history.judged.findLast((judged) => judged.foot === foot && judged.day < day) ?? null;
+  }
+
+  /** Takes typed trials of a foot, in the place of those that were there. Nothing typed takes them out. */
+  takeTrials(student: Student, foot: Foot, typed: readonly string[], stands = false): Refused {
+    const { result } = this.protocol();
+    if (result.gives !== 'number') return null;
+    const read = readTrials(typed);
+    if (!read.ok) return `“${read.error}” is not a number. Nothing was taken.`;
+    if (read.value.length === 0) return this.takeBack(student, foot);
+    const trials = read.value;
+    return this.take(student, foot, { kind: 'number', trials, known: true, cap: this.cap() }, stands);
+  }
+
+  takeWord(student: Student, foot: Foot, answer: string): Refused {
+    const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot);
+    if (before?.value.kind === 'word' && before.value.answer === answer) return this.takeBack(student, foot);
+    return this.take(student, foot, { kind: 'word', answer, count: null });
+  }
+
+  /** An hour of the clock, "0" or "nowhere" for nowhere; nothing typed takes it out. */
+  takeHour(student: Student, foot: Foot, typed: string): Refused {
+    const said = typed.trim().toLowerCase();
+    if (said === '') return this.takeBack(student, foot);
+    const hour = Number(said);
+    if (said === '0' || said === 'nowhere') return this.take(student, foot, { kind: 'clock', hour: null });
+    if (Number.isInteger(hour) && hour >= 1 && hour <= 12) return this.take(student, foot, { kind: 'clock', hour });
+    return 'An hour from 1 to 12, or 0 for nowhere. Nothing was taken.';
+  }
+
+  takeMarks(student: Student, foot: Foot, marks: Extract<ReadingValue, { kind: 'marks' }>['marks']): Refused {
+    return this.take(student, foot, { kind: 'marks', marks });
+  }
+
+  /** One answer for every foot that has none yet: exceptions are tapped, the rest is one tap. */
+  takeRest(answer: string): number {
+    let taken = 0;
+    const feet = this.feet();
+    for (const student of this.looking.students())
+      for (const foot of feet) {
+        if (!student.consent || this.takenOf(this.ofStudents().get(student.id) ?? [], foot)) continue;
+        if (this.take(student, foot, { kind: 'word', answer, count: null }) === null) taken += 1;
+      }
+    return taken;
+  }
+
+  /** A reading that was asked about stands. */
+  stands(reading: Reading): void {
+    this.readings.putRight(reading, { ...reading, id: newId(), stands: true });
+  }
+
+  readonly feet = computed((): readonly Foot[] => (this.protocol().sides === 'both' ? ['both'] : ['left', 'right']));
+
+  private take(student: Student, foot: Foot, value: ReadingValue, stands = false): Refused {
+    const { result } = this.protocol();
+    const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot);
+    if (before && JSON.stringify(before.value) === JSON.stringify(value)) return null;
+    const reading: Reading = {
+      id: newId(),
+      studentId: student.id,
+      protocol: this.check(),
+      foot,
+      date: this.date(),
+      value,
+      conditions: this.conditions(),
+      by: this.by().trim(),
+      picked: this.picked(),
+      stands,
+      pain: null,
+      note: '',
+    };
+    const refused = refusalOf(result.gives === 'number' ? result : null, reading, today(), student.consent !== null);
+    if (refused) return refuseWords[refused];
+    if (before) this.readings.putRight(before, reading);
+    else this.readings.take(reading);
+    return null;
+  }
+
+  private takeBack(student: Student, foot: Foot): null {
+    const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot);
+    if (before) this.readings.takeOut(before);
+    return null;
+  }
+}

@@ -1,0 +1,130 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import {
+  CheckId,
+  type History,
+  type Latest,
+  type Reading,
+  besideReading,
+  checks,
+  dateOf,
+  historyOf,
+  nextWords,
+  sayValue,
+  sidesWords,
+  verdictWords,
+} from '@core/measure';
+import { type Student, bandAge } from '@core/roster';
+import { Readings } from '../../data/readings';
+import { Toasts } from '../../data/toasts';
+import { conditionWords } from '../../parts/saying/condition-words';
+import { sayDate } from '../../parts/saying/date-words';
+import { Trend } from '../../parts/trend/trend';
+
+/** What was measured of a student, check by check: where each foot stands, what changed, and when to look again. */
+@Component({
+  selector: 'nw-measured',
+  imports: [RouterLink, Trend],
+  templateUrl: './measured.html',
+  styleUrl: './measured.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Measured {
+  readonly student = input.required<Student>();
+  private readonly readings = inject(Readings);
+  private readonly toasts = inject(Toasts);
+  /** The check that is open. */
+  protected readonly open = signal<CheckId | null>(null);
+
+  private readonly histories = computed((): readonly History[] => {
+    const [all, noise] = [this.readings.all(), this.readings.noise()];
+    const there = new Set(all.map(({ protocol }) => protocol));
+    if (there.has('big-toe-by-hand') && there.has('big-toe-unaided')) there.add('big-toe-gap');
+    return CheckId.options
+      .filter((id) => there.has(id))
+      .map((id) => historyOf({ protocol: checks[id], readings: all, studio: noise[id] ?? null }));
+  });
+
+  protected readonly checks = computed(() =>
+    this.histories().map((history) => {
+      const { protocol } = history;
+      const { result } = protocol;
+      const lines = history.latest.map((latest) => this.lineOf(history, latest));
+      return {
+        id: checks[CheckId.parse(protocol.id)].id,
+        name: protocol.name,
+        lines,
+        sides:
+          result.gives === 'number'
+            ? history.sides
+                .filter(({ judged }) => judged.verdict !== 'too-early')
+                .map(({ judged }) => sidesWords(result, judged))
+            : [],
+      };
+    }),
+  );
+
+  /** The open check, with all its readings. */
+  protected readonly shown = computed(() => {
+    const history = this.histories().find(({ protocol }) => protocol.id === this.open());
+    if (!history) return null;
+    const { protocol } = history;
+    const known = CheckId.safeParse(protocol.id);
+    return {
+      history,
+      charts: protocol.result.gives === 'number' ? history.latest : [],
+      beside: known.success ? besideReading(known.data, bandAge(this.student().age)) : [],
+      rows: [...history.judged].reverse().map((judged) => ({
+        key: `${judged.foot} ${judged.series} ${judged.day}`,
+        date: sayDate(dateOf(judged.day)),
+        foot: judged.foot,
+        value: this.say(history, judged.value),
+        words: verdictWords(protocol, judged),
+        loud: judged.verdict === 'changed',
+        ids: judged.readingIds,
+        detail: this.detailOf(judged.readingIds),
+      })),
+    };
+  });
+
+  protected toggle(id: string): void {
+    const check = CheckId.safeParse(id);
+    if (check.success) this.open.update((open) => (open === check.data ? null : check.data));
+  }
+
+  protected takeOut(ids: readonly string[]): void {
+    const gone = this.readings.all().filter(({ id }) => ids.includes(id));
+    for (const reading of gone) this.readings.takeOut(reading);
+    this.toasts.offer('The reading is taken out; what came after it is judged anew.', 'Bring it back', () => {
+      for (const reading of gone) this.readings.bringBack(reading);
+    });
+  }
+
+  private lineOf(history: History, { foot, series, last, next }: Latest) {
+    return {
+      key: `${foot} ${series}`,
+      foot,
+      conditions: conditionWords(series),
+      value: this.say(history, last.value),
+      date: sayDate(dateOf(last.day)),
+      words: verdictWords(history.protocol, last),
+      next: history.protocol.judged && last.verdict !== 'perhaps' ? nextWords(history.protocol, last.day, next) : '',
+      loud: last.verdict === 'changed',
+    };
+  }
+
+  private say({ protocol }: History, value: number | string): string {
+    const { result } = protocol;
+    return typeof value === 'number' && result.gives === 'number' ? sayValue(result, value) : String(value);
+  }
+
+  /** The trials behind a value, and who took it. */
+  private detailOf(ids: readonly string[]): string {
+    const of = this.readings.all().filter(({ id, protocol }) => ids.includes(id) && protocol === this.open());
+    const trials = of.flatMap(({ value }: Reading) => (value.kind === 'number' ? value.trials : []));
+    const by = [...new Set(of.flatMap((reading) => (reading.by === '' ? [] : [reading.by])))];
+    return [trials.length > 1 ? trials.join(', ') : '', by.length > 0 ? `by ${by.join(', ')}` : '']
+      .filter((words) => words !== '')
+      .join(' · ');
+  }
+}

@@ -1,0 +1,100 @@
+import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { RouterLink } from '@angular/router';
+import { Readings } from '../../data/readings';
+import { StudentFile } from '../../data/student-file';
+import { WhoSees } from '../../data/who-sees';
+import { initialsIn } from '@core/roster';
+import { Loading } from '../../parts/loading/loading';
+import { TopBar } from '../../parts/top/top-bar';
+import { Measured } from './measured';
+import { Who } from './who';
+
+const states = {
+  saved: '',
+  saving: 'Saving …',
+  away: 'Kept in this browser; sent when the server answers.',
+  refused: '',
+};
+
+/** One student: who it is, what to mind, and what was measured. */
+@Component({
+  selector: 'nw-student-page',
+  imports: [Loading, MatSlideToggle, Measured, RouterLink, TopBar, Who],
+  providers: [Readings, StudentFile],
+  template: `
+    <nw-top-bar />
+    <main>
+      <nw-loading
+        [of]="file.page()"
+        wait="Fetching this student …"
+        failed="This student cannot be shown"
+        (again)="file.open(id())"
+      />
+      @if (file.student(); as student) {
+        <header>
+          <h1>
+            @if (sees.others()) {
+              {{ initials() }}
+            } @else {
+              <input
+                #name
+                aria-label="Name"
+                maxlength="80"
+                [value]="student.name"
+                (change)="file.change({ name: name.value.trim() || student.name })"
+              />
+            }
+          </h1>
+          <span class="state" role="status">{{ state() }}</span>
+          <mat-slide-toggle [checked]="sees.others()" (change)="sees.set($event.checked)"
+            >Others can see this screen: initials only</mat-slide-toggle
+          >
+        </header>
+        @if (file.refused(); as why) {
+          <p class="refused" role="alert">
+            {{ why }}
+            <button type="button" (click)="file.takeTheirs()">Show what it says now</button>
+          </p>
+        }
+        @if (student.archived) {
+          <p class="gone">
+            Comes no more. <button type="button" (click)="file.change({ archived: false })">Comes again</button>
+          </p>
+        }
+        <div class="columns">
+          @if (sees.others()) {
+            <p class="hidden">What is known of this person is not shown while others can see this screen.</p>
+          } @else {
+            <nw-who [student]="student" />
+          }
+          <section aria-labelledby="measured-title">
+            <div class="head">
+              <h2 id="measured-title">What was measured</h2>
+              @if (student.consent) {
+                <a [routerLink]="['/people', student.id, 'look']">Take a reading</a>
+              }
+            </div>
+            <nw-measured [student]="student" />
+          </section>
+        </div>
+      }
+    </main>
+  `,
+  styleUrl: './student-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StudentPage implements OnInit {
+  readonly id = input.required<string>();
+  protected readonly file = inject(StudentFile);
+  protected readonly sees = inject(WhoSees);
+  protected readonly state = computed(() => states[this.file.state()]);
+  protected readonly initials = computed(() => {
+    const student = this.file.student();
+    return student ? (initialsIn([student]).get(student.id) ?? '') : '';
+  });
+
+  ngOnInit(): void {
+    this.file.open(this.id());
+  }
+}
