@@ -2,12 +2,13 @@ import type { CheckId } from './check-id';
 import type { NumberResult, Protocol } from './protocol';
 
 type Said = Pick<Protocol, 'name' | 'short' | 'takenWith' | 'steps'> &
-  Partial<Pick<Protocol, 'sides' | 'needs' | 'drawing' | 'judged' | 'instead'>>;
+  Partial<Pick<Protocol, 'sides' | 'needs' | 'drawing' | 'counted' | 'judged' | 'instead'>>;
 
 const protocolOf = (id: CheckId, said: Said, result: Protocol['result']): Protocol => ({
   sides: 'each',
   needs: [],
   drawing: null,
+  counted: null,
   judged: true,
   instead: { above: null, below: null },
   ...said,
@@ -229,6 +230,7 @@ export const checks: Readonly<Record<CheckId, Protocol>> = {
       takenWith: 'ball-held-rise',
       sides: 'both',
       needs: ['small soft ball'],
+      counted: 'first drop on rise',
       instead: { above: 'on one foot', below: null },
       steps: [
         'The ball between the heels, rises as in class.',

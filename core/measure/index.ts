@@ -17,6 +17,7 @@ export * from './protocol';
 export * from './published';
 export * from './reading';
 export * from './scale';
+export * from './share-of-body';
 export * from './sheet';
 export * from './sides';
 export * from './sole-zone';

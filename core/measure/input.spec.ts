@@ -3,6 +3,7 @@ import { checks } from './checks';
 import { refusalOf, valueOf } from './input';
 import { besideReading, standingNorms } from './published';
 import { numberCheck } from './protocol';
+import { shareOfBody } from './share-of-body';
 import { zoneOf } from './sole-zone';
 
 const wall = numberCheck(checks['knee-to-wall']).result;
@@ -23,6 +24,23 @@ describe('a reading as it comes in', () => {
     expect(valueOf(wall, [8, 8.5, 9])).toBe(8.5);
     // a fourth try is one chance more than the others had
     expect(valueOf(stand, [10, 14, 12, 30])).toBe(14);
+  });
+});
+
+describe('the weight on a rolling foot', () => {
+  it('is a share of body weight: 24 to 30 kg of 60 are 40 to 50 % (common practice, no source)', () => {
+    expect(shareOfBody(24, 60)).toBe(40);
+    expect(shareOfBody(30, 60)).toBe(50);
+  });
+
+  it('is nothing where a weight is missing, or the foot would weigh more than the body', () => {
+    for (const [scale, body] of [
+      [24, NaN],
+      [NaN, 60],
+      [70, 60],
+      [24, 0],
+    ] as const)
+      expect(shareOfBody(scale, body)).toBeNull();
   });
 });
 

@@ -91,6 +91,8 @@ export const Protocol = z.strictObject({
   needs: z.array(z.string().trim().min(1).max(40)).max(6),
   drawing: ProtocolDrawing.nullable(),
   result: ProtocolResult,
+  /** What is counted beside a word and not judged: "dropped on rise"; null where nothing is. */
+  counted: z.string().trim().min(1).max(40).nullable(),
   /** Whether change is judged; a walk that is better or worse says so itself. */
   judged: z.boolean(),
   /** What to take instead at the end of its range. */

@@ -19,6 +19,11 @@ import { TopBar } from '../../parts/top/top-bar';
 import { fieldAfter, lookKeys } from './look-keys';
 import { LookRow } from './look-row';
 import { LookSession } from './look-session';
+import { FootMap } from './instruments/foot-map';
+import { FromPicture, fromPicture } from './instruments/from-picture';
+import { ScaleShare } from './instruments/scale-share';
+import { Watch } from './instruments/watch';
+import { WatchClock } from './instruments/watch-clock';
 import { ProtocolCard } from './protocol-card';
 
 /** Changes that come by chance alone, of all readings that are judged. */
@@ -28,8 +33,8 @@ const none: readonly Reading[] = [];
 /** Taking readings: a group or one student, one check, side by side and by keyboard. */
 @Component({
   selector: 'nw-look-page',
-  imports: [Loading, LookRow, ProtocolCard, RouterLink, TopBar],
-  providers: [Readings, Looking, LookSession],
+  imports: [FootMap, FromPicture, Loading, LookRow, ProtocolCard, RouterLink, ScaleShare, TopBar, Watch],
+  providers: [Readings, Looking, LookSession, WatchClock],
   templateUrl: './look-page.html',
   styleUrl: './look-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,6 +45,7 @@ export class LookPage implements OnInit {
   readonly check = input<string>();
 
   protected readonly session = inject(LookSession);
+  protected readonly clock = inject(WatchClock);
   protected readonly looking = inject(Looking);
   private readonly sees = inject(WhoSees);
   private readonly router = inject(Router);
@@ -69,6 +75,20 @@ export class LookPage implements OnInit {
       readings: this.session.ofStudents().get(student.id) ?? none,
     })),
   );
+  /** Whose row is chosen; where there is one person only, that one. */
+  protected readonly chosen = computed(() => {
+    const rows = this.rows();
+    return (rows.length === 1 ? rows[0] : rows.find(({ student }) => student.id === this.session.at())) ?? null;
+  });
+  protected readonly withPicture = computed(() => fromPicture(this.session.check()) !== null);
+  protected readonly byScale = computed(() => {
+    const { result } = this.session.protocol();
+    return result.gives === 'number' && result.unit === 'percent';
+  });
+  protected readonly onMap = computed(() => {
+    const { gives } = this.session.protocol().result;
+    return gives === 'clock' || gives === 'marks';
+  });
   protected readonly summary = computed(() => {
     const feet = this.session.feet().length;
     const asked = this.looking.students().filter(({ consent }) => consent).length * feet;
@@ -106,6 +126,7 @@ export class LookPage implements OnInit {
   protected choose(id: string): void {
     const check = CheckId.safeParse(id);
     if (!check.success) return;
+    this.clock.stop();
     this.session.check.set(check.data);
     this.session.cap.set(null);
     this.session.at.set(null);

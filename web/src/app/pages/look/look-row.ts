@@ -12,6 +12,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { type Foot, type Reading, sayValue, verdictInShort, verdictWords } from '@core/measure';
 import type { Student } from '@core/roster';
+import { WatchClock } from './instruments/watch-clock';
 import { LookSession } from './look-session';
 
 /** One student in a look: what is typed or tapped for each foot, and what it tells. */
@@ -25,6 +26,7 @@ import { LookSession } from './look-session';
 })
 export class LookRow {
   protected readonly session = inject(LookSession);
+  protected readonly clock = inject(WatchClock);
   readonly student = input.required<Student>();
   /** As this screen may call them. */
   readonly name = input.required<string>();
@@ -60,6 +62,8 @@ export class LookRow {
         words: judged ? verdictWords(protocol, judged) : '',
         loud: judged?.verdict === 'changed' || judged?.verdict === 'not-seen-again',
         asks: judged?.verdict === 'ask',
+        gap: this.session.gapWords(readings, foot),
+        count: taken?.value.kind === 'word' ? (taken.value.count ?? '') : '',
         refused: this.refusals()[foot] ?? '',
       };
     });
@@ -85,6 +89,10 @@ export class LookRow {
 
   protected tap(foot: Foot, answer: string): void {
     this.refuse(foot, this.session.takeWord(this.student(), foot, answer));
+  }
+
+  protected count(foot: Foot, typed: string): void {
+    this.refuse(foot, this.session.takeCount(this.student(), foot, typed));
   }
 
   protected stands(reading: Reading | null): void {

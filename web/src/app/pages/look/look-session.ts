@@ -1,5 +1,7 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
+import type { Observable } from 'rxjs';
 import {
+  type BaseOfSupport,
   CheckId,
   type Conditions,
   type Foot,
@@ -14,8 +16,10 @@ import {
   isNumber,
   refusalOf,
   refuseWords,
+  sayValue,
   seriesKey,
   usualConditions,
+  verdictInShort,
 } from '@core/measure';
 import type { Student } from '@core/roster';
 import { Looking } from '../../data/group-file';
@@ -26,6 +30,10 @@ import { readTrials } from './read-trials';
 
 /** Why what was typed is not taken, in words; null where it is. */
 export type Refused = string | null;
+
+/** What one tracing gives. */
+const traced: readonly CheckId[] = ['base-of-support', 'tripod-area', 'outline-area'];
+const isSettings = (found: readonly number[] | BaseOfSupport): found is readonly number[] => Array.isArray(found);
 
 /** A look at some feet: which check, when and under what conditions; takes readings and says what each one tells. */
 @Injectable()
@@ -48,7 +56,8 @@ export class LookSession {
 
   /** Readings of the checks that are needed to judge this one. */
   static needed(check: CheckId): readonly CheckId[] {
-    return check.startsWith('big-toe-') && isNumber(checks[check]) ? ['big-toe-by-hand', 'big-toe-unaided'] : [check];
+    if (check.startsWith('big-toe-') && isNumber(checks[check])) return ['big-toe-by-hand', 'big-toe-unaided'];
+    return traced.includes(check) ? traced : [check];
   }
 
   /** The readings of each student; a list that has not changed stays the same one. */
@@ -73,8 +82,8 @@ export class LookSession {
   }
 
   /** What was taken of a foot on this date under these conditions; the newest. */
-  takenOf(readings: readonly Reading[], foot: Foot): Reading | null {
-    const [check, date, series] = [this.check(), this.date(), seriesKey({ conditions: this.conditions() })];
+  takenOf(readings: readonly Reading[], foot: Foot, check = this.check()): Reading | null {
+    const [date, series] = [this.date(), seriesKey({ conditions: this.conditions() })];
     return (
       readings.findLast(
         (reading) =>
@@ -111,6 +120,26 @@ export class LookSession {
     return this.take(student, foot, { kind: 'word', answer, count: null });
   }
 
+  /** What is counted beside an answer; nothing typed takes the count away. */
+  takeCount(student: Student, foot: Foot, typed: string): Refused {
+    const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot);
+    if (before?.value.kind !== 'word') return null;
+    const count = typed.trim() === '' ? null : Number(typed);
+    if (count !== null && !(Number.isInteger(count) && count >= 0 && count <= 200))
+      return 'A whole number up to 200. Nothing was taken.';
+    return this.take(student, foot, { ...before.value, count });
+  }
+
+  /** The gap between by hand and on its own, where both were taken on this date; empty elsewhere. */
+  gapWords(readings: readonly Reading[], foot: Foot): string {
+    if (this.check() !== 'big-toe-by-hand' && this.check() !== 'big-toe-unaided') return '';
+    const protocol = checks['big-toe-gap'];
+    const { judged } = historyOf({ protocol, readings, studio: null });
+    const today = judged.findLast((one) => one.foot === foot && one.day === dayOf(this.date()));
+    if (!today || protocol.result.gives !== 'number') return '';
+    return `gap ${sayValue(protocol.result, Number(today.value))}, ${verdictInShort(protocol, today)}`;
+  }
+
   /** An hour of the clock, "0" or "nowhere" for nowhere; nothing typed takes it out. */
   takeHour(student: Student, foot: Foot, typed: string): Refused {
     const said = typed.trim().toLowerCase();
@@ -123,6 +152,33 @@ export class LookSession {
 
   takeMarks(student: Student, foot: Foot, marks: Extract<ReadingValue, { kind: 'marks' }>['marks']): Refused {
     return this.take(student, foot, { kind: 'marks', marks });
+  }
+
+  /** One more trial of somebody: of this check, or of another one that was taken with it. */
+  addTrial(studentId: string, foot: Foot, value: number, check = this.check()): Refused {
+    const student = this.looking.students().find(({ id }) => id === studentId);
+    const { result } = checks[check];
+    if (!student || result.gives !== 'number') return null;
+    const before = this.takenOf(this.ofStudents().get(studentId) ?? [], foot, check);
+    const trials = before?.value.kind === 'number' ? before.value.trials : [];
+    const rounded = Math.round(value * 10) / 10;
+    // as many as are usual; a further one takes the place of the last
+    const all = [...trials.slice(0, result.trials - 1), rounded];
+    return this.take(student, foot, { kind: 'number', trials: all, known: true, cap: this.cap() }, false, check);
+  }
+
+  /** Takes what an instrument gives once it is closed: settings of an angle, or a traced base of support. */
+  takeWhenDone(closed$: Observable<readonly number[] | BaseOfSupport | undefined>, student: Student, foot: Foot): void {
+    closed$.subscribe((found) => {
+      if (!found) return;
+      if (isSettings(found)) {
+        this.take(student, foot, { kind: 'number', trials: [...found], known: true, cap: null });
+        return;
+      }
+      this.addTrial(student.id, foot, found.width, 'base-of-support');
+      this.addTrial(student.id, foot, found.tripodArea, 'tripod-area');
+      this.addTrial(student.id, foot, found.outlineArea, 'outline-area');
+    });
   }
 
   /** One answer for every foot that has none yet: exceptions are tapped, the rest is one tap. */
@@ -144,14 +200,14 @@ export class LookSession {
 
   readonly feet = computed((): readonly Foot[] => (this.protocol().sides === 'both' ? ['both'] : ['left', 'right']));
 
-  private take(student: Student, foot: Foot, value: ReadingValue, stands = false): Refused {
-    const { result } = this.protocol();
-    const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot);
+  private take(student: Student, foot: Foot, value: ReadingValue, stands = false, check = this.check()): Refused {
+    const { result } = checks[check];
+    const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot, check);
     if (before && JSON.stringify(before.value) === JSON.stringify(value)) return null;
     const reading: Reading = {
       id: newId(),
       studentId: student.id,
-      protocol: this.check(),
+      protocol: check,
       foot,
       date: this.date(),
       value,

@@ -1,11 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type Protocol, minimalDetectableChange, unitWords } from '@core/measure';
+import { drawings } from './instruments/practice';
 
 /** How a check is taken, and what it can show. */
 @Component({
   selector: 'nw-protocol-card',
   template: `
     <h2>How it is taken</h2>
+    @if (drawing(); as drawing) {
+      <img [src]="drawing.url" [alt]="drawing.words" width="800" height="520" />
+    }
     <ol>
       @for (step of protocol().steps; track $index) {
         <li>{{ step }}</li>
@@ -28,6 +32,13 @@ import { type Protocol, minimalDetectableChange, unitWords } from '@core/measure
     }
     h2 {
       font-size: 1.15rem;
+    }
+    img {
+      display: block;
+      width: 100%;
+      height: auto;
+      margin: 8px 0 0;
+      border-radius: 8px;
     }
     ol {
       margin: 8px 0;
@@ -54,6 +65,10 @@ import { type Protocol, minimalDetectableChange, unitWords } from '@core/measure
 export class ProtocolCard {
   readonly protocol = input.required<Protocol>();
 
+  protected readonly drawing = computed(() => {
+    const { drawing } = this.protocol();
+    return drawing && drawings[drawing];
+  });
   protected readonly shows = computed(() => {
     const { result, judged } = this.protocol();
     if (!judged) return 'It is written down and not judged.';
