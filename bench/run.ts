@@ -6,6 +6,7 @@ import type { ClassRead } from '@core/contract';
 import { fit, fitNow } from '@core/fit';
 import { searchTextOf, typicalTimes } from '@core/library';
 import { review } from '@core/sequence';
+import { changeSimulation } from '@core/testing/change-simulation';
 import { aimed, optimumOfDoses, optimumOfPaths } from '@core/testing/highs-oracle';
 import { randomClass } from '@core/testing/random-class';
 import { reps } from '@core/dose';
@@ -291,6 +292,14 @@ async function againstHighsAt(items: number): Promise<void> {
   }
 }
 
+/** How often the judging of readings errs: every situation, and whether it stays within what is allowed. */
+function changeOrNoise(students: number): void {
+  for (const { situation, measured, least, most } of changeSimulation(students))
+    console.log(
+      `${measured >= least && measured <= most ? 'within' : 'OVER  '}  change or noise, ${situation}: ${measured.toFixed(1)} % of ${least} to ${most} %`,
+    );
+}
+
 /** Building the index of a large library and asking it. */
 function libraryOf(exercises: number): void {
   const library = Array.from({ length: exercises }, (_, i) => {
@@ -325,6 +334,7 @@ async function run(): Promise<void> {
   fitsOf90Minutes();
   await againstHighs(Number(process.argv[process.argv.indexOf('--oracles') + 1]) || 200);
   libraryOf(2000);
+  changeOrNoise(2000);
   const { ready, painted } = await inChromium();
   report('edit to painted thread in Chromium, 40 items, median', painted, 'ms', 50);
   report('serving when already built', ready, 'ms', 2000);

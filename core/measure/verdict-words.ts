@@ -2,7 +2,6 @@ import { dateOf } from './day';
 import type { NextLook } from './next-date';
 import { normalBelow } from './normal';
 import { type NumberResult, type Protocol, isNumber, unitWords } from './protocol';
-import { fromScale } from './scale';
 import type { SidesJudged } from './sides';
 import type { AskReason, Figures, Judged, RefuseReason } from './verdict';
 
@@ -86,8 +85,6 @@ export const refuseWords: Readonly<Record<RefuseReason, string>> = {
   'no-consent':
     'This student has not agreed that measures are kept: it was not taken. Note the consent on the student’s page first.',
 };
-/** What a reading is asked about, said as a question. */
-export const sayAsked = (reason: AskReason): string => askWords[reason];
 
 /** Before which change nothing is praised, a verdict says what it is in one sentence. */
 export function verdictWords(protocol: Protocol, judged: Judged): string {
@@ -190,6 +187,3 @@ export function sidesWords(result: NumberResult, { verdict, difference, dates, a
       return `${atLeast ? 'at least ' : ''}${said} more ${which}, on ${dates} dates; a lasting difference is usual and no fault by itself`;
   }
 }
-
-/** The mean that a reading was compared with, in the check's unit. */
-export const referenceValue = (result: NumberResult, { reference }: Figures): number => fromScale(result, reference);

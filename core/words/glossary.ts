@@ -6,7 +6,7 @@ export interface Term {
   /** The anatomical name; null where there is only one word. */
   readonly anatomical: string | null;
   readonly meaning: string;
-  readonly about: 'the foot' | 'the class' | 'the exercise' | 'teaching' | 'the application';
+  readonly about: 'the foot' | 'the class' | 'the exercise' | 'teaching' | 'measuring' | 'the application';
 }
 
 const foot = (word: string, anatomical: string | null, meaning: string): Term => ({
@@ -21,6 +21,7 @@ const term =
 const inClass = term('the class');
 const inExercise = term('the exercise');
 const teaching = term('teaching');
+const measuring = term('measuring');
 const here = term('the application');
 
 /** All the words of Needlework: the page in the application and the one in the documents are made from this list. */
@@ -159,6 +160,24 @@ export const glossary: readonly Term[] = [
     'A look, walk or drill that looks again: at a drill, which it follows wherever that goes, or at the class.',
   ),
   teaching('new, seen once, known', 'How well this group has met the exercise.'),
+  measuring(
+    'reading',
+    'One look at one foot, with its date, its trials and its conditions. It is never changed: a wrong one is taken out.',
+  ),
+  measuring('protocol', 'How a check is taken: steps, feet, trials and how they combine, unit, limits, noise.'),
+  measuring('trial', 'One try of a reading; a reading has as many as its protocol says.'),
+  measuring('noise', 'One standard error: how far readings of the same foot lie apart by chance alone.'),
+  measuring(
+    'verdict',
+    'What a reading says against the student’s own earlier ones: change, perhaps, or no more than noise.',
+  ),
+  measuring('stretch (of readings)', 'The readings since the last change: what the next one is compared with.'),
+  measuring('ceiling, floor (of a check)', 'The end of what a check can show; beyond it another one is taken.'),
+  measuring('practice', 'A first reading that only teaches the knack; nothing is compared with it.'),
+  measuring('picked', 'Chosen for a low value, which comes nearer the middle by itself; nothing is compared with it.'),
+  measuring('look', 'Taking readings of a group or one student: one check, side by side.'),
+  measuring('consent', 'That measures may be kept, with its date; without it no reading is taken.'),
+  measuring('to mind', 'What a student has, and what that does to classes: a caution’s concern.'),
   here('timeline, event, lane', 'The plan in time; one piece of it; body of each foot, or voice.'),
   here('likely', 'The range in which four classes of five end.'),
   here('thread, stitch', 'The timeline as a picture; one rep on it.'),

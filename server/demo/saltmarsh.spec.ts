@@ -4,6 +4,7 @@ import { owed, replay } from '@core/run';
 import { buildTimeline } from '@core/timeline';
 import { testServer } from '../testing/server';
 import { addDemoClasses } from './saltmarsh';
+import { addDemoPeople } from './people';
 import { addTaughtClass } from './taught';
 
 describe('Saltmarsh Hall (invented)', () => {
@@ -18,6 +19,28 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(summaries.length).toBeGreaterThanOrEqual(6);
     expect([...new Set(summaries.map((s) => s.slotSeconds / 60))].sort((a, b) => a - b)).toEqual([5, 10, 20, 45, 60]);
     expect(new Set(summaries.map((s) => s.audience))).toEqual(new Set(['dancers', 'general', 'mixed']));
+  });
+
+  it('has a troupe of 16, a lunch group of 11 and a seated group of 5, with two years of looks', () => {
+    const { people } = server;
+    addDemoPeople(server, () => `demo-id-${n++}`, Date.UTC(2026, 9, 1));
+    const groups = ['demo-troupe', 'demo-lunch', 'demo-seated'].map((id) => people.people.members(id));
+    expect(groups.map((members) => members.length)).toEqual([16, 11, 5]);
+    const ids = groups.flat().map(({ student }) => student.id);
+    const dates = people.readings.of(ids).map(({ date }) => date);
+    expect(dates[0]?.slice(0, 7)).toBe('2024-10');
+    expect(dates.length).toBeGreaterThan(2500);
+    // who has not agreed was not measured
+    const silent = groups.flat().filter(({ student }) => student.consent === null);
+    expect(silent.length).toBeGreaterThan(0);
+    expect(people.readings.of(silent.map(({ student }) => student.id))).toEqual([]);
+    // some really changed, most did not, and nothing is asked about
+    const { rows } = people.standings.of(ids);
+    const share = (verdict: string) => rows.filter((row) => row.verdict === verdict).length / rows.length;
+    expect(share('changed')).toBeGreaterThan(0);
+    expect(share('changed')).toBeLessThan(0.1);
+    expect(share('within-noise')).toBeGreaterThan(0.5);
+    expect(share('ask')).toBe(0);
   });
 
   it('has one class that was taught, two reps short on one side', () => {

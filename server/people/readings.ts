@@ -8,6 +8,8 @@ import { readings } from '../schema';
 import type { PeopleStore } from './store';
 
 const day = 86_400_000;
+/** Rows of one insert: SQLite takes so many values in one statement. */
+const atATime = 400;
 
 /** What was measured. A reading is never changed: a wrong one is taken out, and taken anew. */
 export class ReadingStore {
@@ -28,21 +30,27 @@ export class ReadingStore {
       if (contentOf(parsed(before.body)) === contentOf(reading)) return { kept: true };
       throw new ProblemError(409, 'reading-id-reused', 'Another reading has this id', 'Nothing was changed.');
     }
-    this.refuse(reading);
-    const { id, studentId, protocol, date } = reading;
-    this.db
-      .insert(readings)
-      .values({ id, studentId, protocol, date, body: JSON.stringify(reading), takenAt: this.now() })
-      .run();
-    this.changed(studentId);
+    const consent = this.people.consenting([reading.studentId]).has(reading.studentId);
+    // somebody who is not there at all is another thing than somebody who has not agreed
+    if (!consent) this.people.student(reading.studentId);
+    this.refuse(reading, consent);
+    this.db.insert(readings).values(this.rowOf(reading)).run();
+    this.changed(reading.studentId);
     return { kept: true };
   }
 
-  /** Keeps many at once; all of them or none. */
+  /** Keeps many new ones at once; all of them or none. */
   addAll(taken: readonly Reading[]): void {
+    const consenting = this.people.consenting([...new Set(taken.map(({ studentId }) => studentId))]);
+    for (const reading of taken) this.refuse(reading, consenting.has(reading.studentId));
     this.db.transaction(() => {
-      for (const reading of taken) this.add(reading);
+      for (let from = 0; from < taken.length; from += atATime)
+        this.db
+          .insert(readings)
+          .values(taken.slice(from, from + atATime).map((reading) => this.rowOf(reading)))
+          .run();
     }, atOnce);
+    for (const { studentId } of taken) this.changed(studentId);
   }
 
   /** Takes one out; it is kept and can be brought back. */
@@ -96,6 +104,11 @@ export class ReadingStore {
     return this.changes.get(studentId) ?? 0;
   }
 
+  private rowOf(reading: Reading): typeof readings.$inferInsert {
+    const { id, studentId, protocol, date } = reading;
+    return { id, studentId, protocol, date, body: JSON.stringify(reading), takenAt: this.now() };
+  }
+
   private changed(studentId: string): void {
     this.changes.set(studentId, this.changesOf(studentId) + 1);
   }
@@ -110,15 +123,13 @@ export class ReadingStore {
   }
 
   /** The same refusals as on the page: it may be older, or not be the page at all. */
-  private refuse(reading: Reading): void {
+  private refuse(reading: Reading, consent: boolean): void {
     const known = CheckId.safeParse(reading.protocol);
     if (!known.success)
       throw new ProblemError(422, 'reading-refused', 'Not taken', 'Needlework does not know this check.');
     const protocol = checks[known.data];
     // a page east of here is a day ahead
     const tomorrow = new Date(Date.parse(this.now()) + day).toISOString().slice(0, 10);
-    const consent = this.people.consenting([reading.studentId]).has(reading.studentId);
-    if (!consent) this.people.student(reading.studentId);
     const why = refusalOf(isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);
     if (why) throw new ProblemError(422, 'reading-refused', 'Not taken', refuseWords[why]);
   }

@@ -80,6 +80,7 @@ export const routes: Routes = [
   {
     path: 'people/:id/look',
     title: 'Look · Needlework',
+    data: { whom: 'student' },
     loadComponent: () => import('./pages/look/look-page').then((m) => m.LookPage),
   },
   {
@@ -90,6 +91,7 @@ export const routes: Routes = [
   {
     path: 'groups/:id/look',
     title: 'Look · Needlework',
+    data: { whom: 'group' },
     loadComponent: () => import('./pages/look/look-page').then((m) => m.LookPage),
   },
   {

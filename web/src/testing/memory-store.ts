@@ -1,3 +1,4 @@
+import type * as z from 'zod';
 import type { Kept, Reader } from '../app/data/browser-store';
 
 /** A browser's store for tests: what is kept survives the page, as JSON does; it can be made to keep nothing. */
@@ -16,6 +17,13 @@ export class MemoryStore {
   all<T>(prefix: string, what: string, read: Reader<T>): Promise<Kept<T>[]> {
     const keys = [...this.shelf.keys()].filter((key) => key.startsWith(prefix)).sort();
     return Promise.resolve(keys.map((key) => kept(key, what, read, this.shelf.get(key))));
+  }
+  remembered<T>(key: string, schema: z.ZodType<T>, otherwise: T): T {
+    const read = schema.safeParse(this.shelf.get(key));
+    return read.success ? read.data : otherwise;
+  }
+  remember(key: string, value: string): void {
+    this.shelf.set(key, value);
   }
   forget(key: string): Promise<void> {
     this.shelf.delete(key);

@@ -3,6 +3,7 @@ import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { Subject, filter, map } from 'rxjs';
 import type { Group, Student } from '@core/roster/student';
 import { newStudent } from '@core/roster/student';
+import { studentAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
@@ -62,12 +63,15 @@ export class GroupFile {
 }
 
 /** Who is looked at: a group, or one student. */
-export type Looked =
-  { readonly kind: 'group'; readonly id: string } | { readonly kind: 'student'; readonly id: string };
+interface Looked {
+  readonly kind: 'group' | 'student';
+  readonly id: string;
+}
 
 /** A look at a group or at one student: who is there, and what was measured before in the checks that are asked for. */
 @Injectable()
 export class Looking {
+  private readonly outbox = inject(Outbox);
   private readonly api = inject(PeopleApi);
   private readonly readings = inject(Readings);
   private readonly asked$ = new Subject<{ readonly whom: Looked; readonly protocols: readonly string[] }>();
@@ -86,8 +90,12 @@ export class Looking {
     ),
     { initialValue: waiting },
   );
+  /** As they are on this page: what was written of them and is still on its way counts. */
   readonly students = computed((): readonly Student[] =>
-    (this.found().value?.students ?? []).map(({ student }) => student),
+    (this.found().value?.students ?? []).map(({ student }) => {
+      const left = this.outbox.newestOf(studentAddress(student.id), 'student');
+      return left ? left.student : student;
+    }),
   );
 
   constructor() {

@@ -142,6 +142,16 @@ export class Outbox implements OnDestroy {
     return this.queue(addressee).at(-1)?.letter ?? null;
   }
 
+  /** The newest letter of one kind for an addressee that the server does not have yet. */
+  newestOf<K extends Letter['kind']>(addressee: string, kind: K): Extract<Letter, { readonly kind: K }> | null {
+    const isOfKind = (letter: Letter): letter is Extract<Letter, { readonly kind: K }> => letter.kind === kind;
+    return (
+      this.queue(addressee)
+        .map(({ letter }) => letter)
+        .findLast(isOfKind) ?? null
+    );
+  }
+
   /** Whether everything for an addressee is on disk; null while some of it is written there. */
   keptHere(addressee: string): boolean | null {
     const kept = this.queue(addressee).map((held) => held.kept);

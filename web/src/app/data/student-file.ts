@@ -1,4 +1,4 @@
-import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
+import { Injectable, type OnDestroy, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { Subject, filter, from, switchMap } from 'rxjs';
@@ -25,7 +25,7 @@ const quietMs = 700;
 
 /** One student: who it is, and what was measured. */
 @Injectable()
-export class StudentFile {
+export class StudentFile implements OnDestroy {
   private readonly api = inject(PeopleApi);
   private readonly outbox = inject(Outbox);
   private readonly readings = inject(Readings);
@@ -54,8 +54,8 @@ export class StudentFile {
       untracked(() => {
         this.version = page.value.version;
         this.readings.give(page.value.readings, page.value.noise);
-        const left = this.outbox.newest(studentAddress(page.value.student.id));
-        if (left?.kind === 'student') this.edited.set(left.student);
+        const left = this.outbox.newestOf(studentAddress(page.value.student.id), 'student');
+        if (left) this.edited.set(left.student);
       });
     });
     this.outbox.outcomes$
@@ -81,6 +81,12 @@ export class StudentFile {
     this.edited.set(student);
     this.state.set('saving');
     void this.outbox.put({ kind: 'student', format: 1, id: newId(), basedOn: this.version, student }, quietMs);
+  }
+
+  /** Who leaves the page has said all: it goes at once. */
+  ngOnDestroy(): void {
+    const id = this.student()?.id;
+    if (id !== undefined) this.outbox.flush(studentAddress(id));
   }
 
   /** Takes what the server has in the place of an edit that was refused. */

@@ -41,6 +41,8 @@ const none: readonly Reading[] = [];
 })
 export class LookPage implements OnInit {
   readonly id = input.required<string>();
+  /** Whether a group is looked at, or one student. */
+  readonly whom = input.required<'group' | 'student'>();
   /** The check, as the address names it. */
   readonly check = input<string>();
 
@@ -50,7 +52,6 @@ export class LookPage implements OnInit {
   private readonly sees = inject(WhoSees);
   private readonly router = inject(Router);
   private readonly list = viewChild<ElementRef<HTMLElement>>('list');
-  protected readonly ofGroup = inject(Router).url.startsWith('/groups');
 
   protected readonly choices = CheckId.options
     .filter((id) => id !== 'big-toe-gap')
@@ -135,8 +136,7 @@ export class LookPage implements OnInit {
   }
 
   protected ask(): void {
-    const whom = { kind: this.ofGroup ? ('group' as const) : ('student' as const), id: this.id() };
-    this.looking.ask(whom, LookSession.needed(this.session.check()));
+    this.looking.ask({ kind: this.whom(), id: this.id() }, LookSession.needed(this.session.check()));
   }
 
   protected set(change: Partial<Conditions>): void {

@@ -2,7 +2,7 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import type { Observable } from 'rxjs';
 import {
   type BaseOfSupport,
-  CheckId,
+  type CheckId,
   type Conditions,
   type Foot,
   type History,

@@ -4,6 +4,7 @@ import {
   type ElementRef,
   computed,
   input,
+  linkedSignal,
   output,
   signal,
   viewChild,
@@ -51,7 +52,7 @@ const moves: Readonly<Record<string, readonly [number, number]>> = {
       }
       <path class="line under" [attr.d]="line()" />
       <path class="line" [attr.d]="line()" />
-      @for (point of points(); track $index; let i = $index) {
+      @for (point of places(); track $index; let i = $index) {
         <g
           class="point"
           role="button"
@@ -130,14 +131,17 @@ export class Points {
   private readonly board = viewChild.required<ElementRef<SVGSVGElement>>('board');
   private readonly held = signal<number | null>(null);
 
+  /** Where they are now: keys may come faster than the page is drawn. */
+  protected readonly places = linkedSignal(() => this.points());
+
   protected readonly line = computed(() => {
-    const points = this.points();
+    const points = this.places();
     if (points.length < 2) return '';
     return `M${points.map(({ x, y }) => `${x} ${y}`).join('L')}${this.closed() ? 'Z' : ''}`;
   });
 
   protected key(event: KeyboardEvent, index: number): void {
-    const [point, move] = [this.points()[index], moves[event.key]];
+    const [point, move] = [this.places()[index], moves[event.key]];
     if (!point || !move) return;
     event.preventDefault();
     const by = event.shiftKey ? farStep : step;
@@ -167,14 +171,16 @@ export class Points {
 
   private move(index: number, { x, y }: At): void {
     const inside = (value: number, most: number) => Math.min(Math.max(value, 0), most);
-    this.moved.emit({ index, to: { x: inside(x, this.width()), y: inside(y, this.height()) } });
+    const to = { x: inside(x, this.width()), y: inside(y, this.height()) };
+    this.places.update((places) => places.map((place, i) => (i === index ? { ...place, ...to } : place)));
+    this.moved.emit({ index, to });
   }
 
   /** The point under the finger. */
   private nearest(at: At): number | null {
     const reach = this.size() * 2.4;
     let [best, distance] = [-1, Infinity];
-    this.points().forEach(({ x, y }, i) => {
+    this.places().forEach(({ x, y }, i) => {
       const apart = Math.hypot(x - at.x, y - at.y);
       if (apart < distance) [best, distance] = [i, apart];
     });

@@ -1,14 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
-import { LineChart } from 'echarts/charts';
-import { GridComponent, TooltipComponent } from 'echarts/components';
-import * as echarts from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
+import type { EChartsCoreOption } from 'echarts/core';
 import { type Foot, type History, type NumberResult, dateOf, fromScale, sayValue, verdictWords } from '@core/measure';
 import { Theme } from '../../theme/theme';
 import { sayDate } from '../saying/date-words';
-
-echarts.use([LineChart, GridComponent, TooltipComponent, SVGRenderer]);
 
 /**
  * The readings of one foot over time, with the band that noise alone fills around what each was compared with: two
@@ -17,7 +12,7 @@ echarts.use([LineChart, GridComponent, TooltipComponent, SVGRenderer]);
 @Component({
   selector: 'nw-trend',
   imports: [NgxEchartsDirective],
-  providers: [provideEchartsCore({ echarts })],
+  providers: [provideEchartsCore({ echarts: () => import('./echarts-parts') })],
   template: `<div echarts [options]="options()" [autoResize]="true" aria-hidden="true"></div>`,
   styles: `
     :host,
@@ -35,7 +30,7 @@ export class Trend {
   readonly series = input.required<string>();
   private readonly theme = inject(Theme);
 
-  protected readonly options = computed((): echarts.EChartsCoreOption => {
+  protected readonly options = computed((): EChartsCoreOption => {
     this.theme.choice();
     const [history, foot, series] = [this.history(), this.foot(), this.series()];
     const { result } = history.protocol;

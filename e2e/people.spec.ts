@@ -1,0 +1,228 @@
+import { type Page, expect, test } from '@playwright/test';
+
+/** A group of one's own, with people who have agreed: tests do not measure each other's people. */
+async function group(page: Page, title: string, names: readonly string[]): Promise<string> {
+  const id = `e2e-${title.replace(/\W/g, '-').toLowerCase()}`;
+  const put = (path: string, data: object) => page.request.put(path, { data });
+  await put(`/api/people/groups/${id}`, {
+    basedOn: null,
+    group: { format: 1, id, name: title, note: '', archived: false },
+  });
+  for (const [i, name] of names.entries())
+    await put(`/api/people/students/${id}-${i}`, {
+      basedOn: null,
+      student: {
+        format: 1,
+        id: `${id}-${i}`,
+        name,
+        groupIds: [id],
+        age: '60-69',
+        experience: null,
+        aims: '',
+        cautions: [],
+        consent: { date: '2026-01-01', by: 'self' },
+        notes: '',
+        archived: false,
+      },
+    });
+  return id;
+}
+
+const ten = ['Ada', 'Bo', 'Cy', 'Dot', 'Eve', 'Fay', 'Gil', 'Hob', 'Ivy', 'Jo'].map((name) => `${name} Tester`);
+
+/** What the server has of a group in one check. */
+async function readings(page: Page, groupId: string, check: string) {
+  const answer = await page.request.get(`/api/people/groups/${groupId}/readings?protocols=${check}`);
+  return ((await answer.json()) as { readings: { foot: string; value: { trials: number[] } }[] }).readings;
+}
+
+test('somebody new is written down, agrees, is measured twice, and is told what changed', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('textbox', { name: 'Somebody new' }).fill('Wilma Newcome');
+  await page.getByLabel('Group of somebody new').selectOption({ label: 'Thursday lunch' });
+  await page.locator('.everybody').getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('link', { name: /Wilma Newcome/ }).click();
+  await expect(page.getByText('Not agreed: no reading is taken.')).toBeVisible();
+  await page.getByRole('button', { name: 'They agree' }).click();
+  await page.getByRole('link', { name: 'Take a reading' }).click();
+
+  await page.getByLabel('Check').selectOption('knee-to-wall');
+  const take = async (date: string, trials: string) => {
+    await page.getByLabel('Date').fill(date);
+    await page.getByLabel('Wilma Newcome, left, try 1').fill(trials);
+    for (const n of [2, 3]) await page.getByLabel(`Wilma Newcome, left, try ${n}`).fill(trials);
+    await page.getByLabel('Wilma Newcome, left, try 3').press('Enter');
+  };
+  await take('2026-09-01', '6');
+  await expect(page.locator('nw-look-row')).toContainText('6.0 cm first');
+  await take('2026-10-01', '9');
+  await expect(page.locator('nw-look-row')).toContainText('changed: 3 cm more');
+
+  await page.getByRole('link', { name: 'Wilma Newcome' }).click();
+  await expect(page.locator('nw-measured')).toContainText('changed: 3 cm more, about 4 times the noise');
+  await page.getByRole('button', { name: 'Knee to the wall, heel down' }).click();
+  await expect(page.locator('nw-trend svg text').first()).toBeVisible();
+  await expect(page.locator('nw-measured tbody tr')).toHaveCount(2);
+
+  await page.getByRole('button', { name: 'Delete …' }).click();
+  await page.getByRole('button', { name: 'Really delete' }).click();
+  await expect(page.getByText('Deleted, with all that was measured.')).toBeVisible();
+  await expect(page.getByRole('link', { name: /Wilma Newcome/ })).toHaveCount(0);
+});
+
+test('twenty readings are typed by keyboard, each in well under five seconds', async ({ page }) => {
+  const id = await group(page, 'Keyboard', ten);
+  await page.goto(`/groups/${id}/look?check=rises-to-loss-of-form`);
+  await page.getByLabel('Ada Tester, left, try 1').click();
+  let keys = 0;
+  const began = Date.now();
+  for (let i = 0; i < 20; i++) {
+    const value = String(8 + (i % 7));
+    await page.keyboard.type(value);
+    await page.keyboard.press('Enter');
+    keys += value.length + 1;
+  }
+  const seconds = (Date.now() - began) / 1000;
+  // the last field has no next one: it is left
+  await page.keyboard.press('Tab');
+  await expect(page.locator('.sum')).toContainText('20 of 20 taken');
+  await expect.poll(async () => (await readings(page, id, 'rises-to-loss-of-form')).length).toBe(20);
+  console.log(
+    `twenty readings by keyboard: ${keys} keys, ${seconds.toFixed(1)} s, ${(seconds / 20).toFixed(2)} s a reading in the page alone`,
+  );
+  expect(keys).toBeLessThanOrEqual(60);
+});
+
+test('a room kept the ball but one, in two taps', async ({ page }) => {
+  const id = await group(page, 'By exception', ten.slice(0, 4));
+  await page.goto(`/groups/${id}/look?check=ball-kept`);
+  await page.locator('nw-look-row').nth(1).getByRole('button', { name: 'dropped' }).click();
+  await page.locator('.rest').getByRole('button', { name: 'all kept' }).click();
+  await expect(page.locator('.sum')).toContainText('4 of 4 taken');
+  await expect(page.locator('nw-look-row').nth(1).getByRole('button', { name: 'dropped' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
+test('one stopwatch takes a whole room on one foot, and ends where the check does', async ({ page }) => {
+  const id = await group(page, 'Stopwatch', ten.slice(0, 2));
+  await page.goto(`/groups/${id}/look?check=one-leg-stand`);
+  // ended at five seconds, so that the test need not wait for forty-five
+  await page.getByLabel('Ended at, seconds').fill('5');
+  await page.getByLabel('Ended at, seconds').press('Tab');
+  await page.getByRole('button', { name: 'Start left' }).click();
+  await expect(page.getByRole('timer')).toContainText('1');
+  await page.locator('nw-look-row').first().getByRole('button', { name: 'Down' }).click();
+  await expect(page.getByLabel('Bo Tester, left, try 1')).toHaveValue('5');
+  await expect.poll(async () => (await readings(page, id, 'one-leg-stand')).length).toBe(2);
+  const taken = await readings(page, id, 'one-leg-stand');
+  expect(Math.min(...taken.map(({ value }) => value.trials[0] ?? 0))).toBeLessThan(5);
+});
+
+test('an angle is read from three points by keys alone, and a drawing is never taken as a student’s own', async ({
+  page,
+}) => {
+  const id = await group(page, 'Angles', ten.slice(0, 1));
+  await page.goto(`/groups/${id}/look?check=big-toe-by-hand`);
+  await page.locator('nw-from-picture').getByRole('button', { name: 'left' }).click();
+  const dialog = page.getByRole('dialog');
+  /** From where each setting begins to where the drawing has its joint and its bone: 65 degrees. */
+  const to = async (name: string, right: number, down: number) => {
+    const point = dialog.getByRole('button', { name });
+    await point.focus();
+    const press = async (key: string, times: number) => {
+      for (let i = 0; i < Math.floor(times / 10); i++) await page.keyboard.press(`Shift+${key}`);
+      for (let i = 0; i < times % 10; i++) await page.keyboard.press(key);
+    };
+    await press(right > 0 ? 'ArrowRight' : 'ArrowLeft', Math.abs(right));
+    await press(down > 0 ? 'ArrowDown' : 'ArrowUp', Math.abs(down));
+  };
+  for (let setting = 1; setting <= 3; setting++) {
+    // the joint is at 560, 370; the floor point goes level with it; the bone ends 130 from it at 65 degrees
+    await to('On the floor', 0, 370 - 442);
+    await to('Joint at', 560 - 480, 370 - 442);
+    await to('Along the first bone', 615 - 640, 252 - 312);
+    await dialog.getByRole('button', { name: /^Set/ }).click();
+  }
+  await expect(dialog.getByText(/Set 3 times: 6[45]\.\d°, give or take 0\.0°\. The drawing is 65°\./)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Take all 3' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('never taken as a student’s own');
+  expect(await readings(page, id, 'big-toe-by-hand')).toHaveLength(0);
+});
+
+test('a traced outline that crosses itself is refused; one that does not gives width and areas', async ({ page }) => {
+  const id = await group(page, 'Tracing', ten.slice(0, 1));
+  await page.goto(`/groups/${id}/look?check=base-of-support`);
+  await page.locator('nw-from-picture').getByRole('button', { name: 'left' }).click();
+  const dialog = page.getByRole('dialog');
+  // a picture of one's own: a white sheet that fills it
+  await dialog.locator('input[type=file]').setInputFiles({
+    name: 'sheet.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="420" height="594"><rect width="420" height="594" fill="white"/></svg>',
+    ),
+  });
+  const board = dialog.locator('nw-points svg');
+  await expect(board).toHaveAttribute('viewBox', '0 0 420 594');
+  await dialog.getByRole('button', { name: 'Go on' }).click();
+  const box = await board.boundingBox();
+  if (!box) throw new Error('no board');
+  const scale = Math.min(box.width / 420, box.height / 594);
+  const [left, top] = [box.x + (box.width - 420 * scale) / 2, box.y + (box.height - 594 * scale) / 2];
+  // narrow enough to be a foot
+  const tap = (x: number, y: number) => page.mouse.click(left + (105 + x / 2) * scale, top + y * scale);
+  const outline: [number, number][] = [
+    [150, 500],
+    [130, 400],
+    [110, 300],
+    [110, 180],
+    [150, 100],
+    [210, 80],
+    [270, 100],
+    [310, 180],
+    [300, 300],
+    [280, 400],
+    [260, 500],
+  ];
+  const crossed = [...outline.slice(0, 3), [380, 250] as [number, number], ...outline.slice(3)];
+  for (const [x, y] of crossed) await tap(x, y);
+  await dialog.getByRole('button', { name: 'Go on' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('crosses itself');
+  await expect(dialog.getByRole('button', { name: 'Take it' })).toBeDisabled();
+  await dialog.getByRole('button', { name: 'Back' }).click();
+  for (let i = 0; i < 9; i++) await dialog.getByRole('button', { name: 'Take the last point away' }).click();
+  for (const [x, y] of outline.slice(3)) await tap(x, y);
+  await dialog.getByRole('button', { name: 'Go on' }).click();
+  await expect(dialog.getByRole('status')).toContainText('Width at the toes 10.0 cm');
+  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.locator('nw-look-row')).toContainText('10.0 cm first');
+  for (const check of ['base-of-support', 'tripod-area', 'outline-area'])
+    await expect.poll(async () => (await readings(page, id, check)).length).toBe(1);
+});
+
+test('people stand by their initials where others can see the screen', async ({ page }) => {
+  await page.goto('/groups/demo-lunch');
+  await expect(page.getByRole('link', { name: 'Abel Shingle' })).toBeVisible();
+  await page.getByRole('switch').click();
+  await expect(page.getByRole('link', { name: 'AS', exact: true })).toBeVisible();
+  await expect(page.getByText('Abel')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Look at their feet' }).click();
+  await expect(page.locator('nw-look-row').first()).toContainText('AS');
+});
+
+test('what is measured while the server is away is kept, and reaches it when it is back', async ({ page }) => {
+  const id = await group(page, 'Away', ten.slice(0, 1));
+  await page.goto(`/groups/${id}/look?check=rises-to-loss-of-form`);
+  await page.route('**/api/readings/**', (route) => route.abort());
+  await page.getByLabel('Ada Tester, left, try 1').fill('9');
+  await page.getByLabel('Ada Tester, left, try 1').press('Enter');
+  await expect(page.locator('nw-look-row').first()).toContainText('9 rises first');
+  expect(await readings(page, id, 'rises-to-loss-of-form')).toHaveLength(0);
+  await page.goto('/');
+  await expect(page.getByText('What was measured')).toBeVisible();
+  await page.unroute('**/api/readings/**');
+  await page.getByRole('button', { name: 'Try now' }).first().click();
+  await expect.poll(async () => (await readings(page, id, 'rises-to-loss-of-form')).length).toBe(1);
+});

@@ -1,0 +1,182 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { provideRouter } from '@angular/router';
+import type { StudentPage as Answer } from '@core/contract';
+import { type Reading, dateOf, dayOf } from '@core/measure';
+import { type Student, newStudent } from '@core/roster';
+import { numbers, sampleReading } from '@core/testing/sample-reading';
+import { MemoryStore } from '../../../testing/memory-store';
+import { builtIn } from '../../../testing/built-in';
+import { BrowserStore } from '../../data/browser-store';
+import { Outbox } from '../../data/outbox';
+import { today } from '../../parts/saying/date-words';
+import { Trend } from '../../parts/trend/trend';
+import { Measured } from './measured';
+import { StudentPage } from './student-page';
+
+/** jsdom draws nothing: the chart is tried in the browser. */
+@Component({ selector: 'nw-trend', template: '', changeDetection: ChangeDetectionStrategy.OnPush })
+class NoTrend {
+  readonly history = input();
+  readonly foot = input();
+  readonly series = input();
+}
+
+const somebody: Student = { ...newStudent('mara', 'Mara Lind'), consent: { date: '2026-01-01', by: 'self' } };
+const ago = (days: number) => dateOf(dayOf(today()) - days);
+
+async function open(student: Student, readings: readonly Reading[] = []) {
+  TestBed.configureTestingModule({
+    providers: [
+      provideRouter([]),
+      provideHttpClient(),
+      provideHttpClientTesting(),
+      { provide: BrowserStore, useValue: new MemoryStore() },
+      {
+        provide: MatSnackBar,
+        useValue: { open: () => ({ onAction: () => ({ subscribe: () => undefined }) }) },
+      },
+    ],
+  });
+  TestBed.overrideComponent(Measured, { remove: { imports: [Trend] }, add: { imports: [NoTrend] } });
+  const fixture = TestBed.createComponent(StudentPage);
+  fixture.componentRef.setInput('id', student.id);
+  fixture.detectChanges();
+  await TestBed.inject(Outbox).ready;
+  const http = TestBed.inject(HttpTestingController);
+  const answer: Answer = {
+    student,
+    version: 3,
+    updatedAt: '2026-01-01T00:00:00.000Z',
+    readings: [...readings],
+    noise: {},
+    copies: [],
+  };
+  const settle = async () => {
+    for (let i = 0; i < 20; i++) await Promise.resolve();
+    await fixture.whenStable();
+  };
+  await settle();
+  http.expectOne(`/api/people/students/${student.id}`).flush(answer);
+  await settle();
+  for (const request of http.match((asked) => asked.url === '/api/exercises'))
+    request.flush({ exercises: builtIn, gone: [], whole: true, at: '2026-01-01T00:00:00.000Z', next: null });
+  await settle();
+  const page = fixture.nativeElement as HTMLElement;
+  return { page, http, settle, words: () => page.innerHTML.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') };
+}
+
+describe('a student', () => {
+  it('says of each caution what it does to classes, and that a clinician comes first', async () => {
+    const { words } = await open({
+      ...somebody,
+      cautions: [{ concern: 'sore-achilles', note: 'left', cleared: null }],
+    });
+    expect(words()).toMatch(/\d+ exercises left out/);
+    expect(words()).toContain('Ask a clinician; local rules come first.');
+  });
+
+  it('under age minds growing feet without anybody saying so, and a parent may agree', async () => {
+    const { words } = await open({ ...somebody, age: '12-17', consent: null });
+    expect(words()).toContain('growing feet by age');
+    expect(words()).toContain('A parent agrees');
+    expect(words()).not.toContain('Take a reading');
+  });
+
+  it('is saved on the version it was read with, once typing has come to rest', async () => {
+    const { page, http, settle } = await open(somebody);
+    const aims = page.querySelector<HTMLInputElement>('nw-who input[maxlength="200"]');
+    if (!aims) throw new Error('no field');
+    aims.value = 'To dance again';
+    aims.dispatchEvent(new Event('change'));
+    await settle();
+    http.expectNone((request) => request.method === 'PUT');
+    TestBed.inject(Outbox).flush('student:mara');
+    await settle();
+    const [put] = http.match((request) => request.method === 'PUT');
+    expect(put?.request.body).toMatchObject({ basedOn: 3, student: { aims: 'To dance again' } });
+  });
+
+  it('is deleted only after a second word, which says what goes', async () => {
+    const { page, words, settle, http } = await open(somebody);
+    const press = async (name: string) => {
+      [...page.querySelectorAll('button')].find(({ textContent }) => textContent.trim() === name)?.click();
+      await settle();
+    };
+    await press('Delete …');
+    expect(words()).toContain('All that is known of Mara Lind goes, with every reading');
+    http.expectNone((request) => request.method === 'DELETE');
+    await press('Really delete');
+    http.expectOne((request) => request.method === 'DELETE');
+  });
+
+  it('shows nothing of itself where others can see the screen', async () => {
+    const { page, words, settle } = await open({
+      ...somebody,
+      cautions: [{ concern: 'pregnancy', note: '', cleared: null }],
+    });
+    page.querySelector<HTMLButtonElement>('mat-slide-toggle button')?.click();
+    await settle();
+    expect(words()).toContain('ML');
+    expect(words()).not.toContain('pregnancy');
+  });
+});
+
+describe('what was measured', () => {
+  const wall = (days: number, value: number, more: Partial<Reading> = {}) =>
+    sampleReading({ studentId: 'mara', date: ago(days), value: numbers(value, value, value), ...more });
+
+  it('says for each foot where it stands, what it tells and when to look again', async () => {
+    const { words } = await open(somebody, [
+      wall(60, 8),
+      wall(30, 8.5),
+      wall(60, 6, { foot: 'right' }),
+      wall(30, 9, { foot: 'right' }),
+    ]);
+    expect(words()).toContain('L left 8.5 cm no change that this method could show');
+    expect(words()).toContain('R right 9.0 cm changed: 3 cm more, about 4 times the noise');
+    expect(words()).toContain('look again from');
+  });
+
+  it('opens to all readings as a table, with what is published beside them and its mark', async () => {
+    const { page, words, settle } = await open({ ...somebody, age: '60-69' }, [
+      wall(60, 12, { protocol: 'one-leg-stand' }),
+      wall(30, 14, { protocol: 'one-leg-stand' }),
+    ]);
+    page.querySelector<HTMLButtonElement>('nw-measured .name')?.click();
+    await settle();
+    expect(page.querySelectorAll('nw-measured tbody tr')).toHaveLength(2);
+    expect(words()).toContain('People of 60 to 69: 30.4 s in the mean');
+    expect(words()).toContain('published, to be confirmed');
+    expect(words()).toContain('It enters no verdict.');
+  });
+
+  it('judges anew what came after a reading that is taken out', async () => {
+    const { page, words, settle } = await open(somebody, [wall(90, 8), wall(60, 11), wall(30, 11)]);
+    expect(words()).not.toContain('the first reading');
+    page.querySelector<HTMLButtonElement>('nw-measured .name')?.click();
+    await settle();
+    const out = [...page.querySelectorAll<HTMLButtonElement>('nw-measured tbody button')];
+    out[2]?.click();
+    await settle();
+    expect(page.querySelectorAll('nw-measured tbody tr')).toHaveLength(2);
+    expect(words()).toContain('the first reading: the next one can be compared with it');
+  });
+
+  it('names other conditions, and keeps their rows apart', async () => {
+    const { words } = await open(somebody, [
+      wall(60, 8),
+      wall(60, 10, { conditions: { ...sampleReading().conditions, work: 'after', footwear: 'socks' } }),
+    ]);
+    expect(words()).toContain('in socks, after the work');
+    expect(words()).toContain('taken under other conditions: a new row begins');
+  });
+
+  it('is empty with the next step', async () => {
+    const { words } = await open(somebody);
+    expect(words()).toContain('Take a first reading');
+  });
+});

@@ -1,0 +1,9 @@
+import { LineChart } from 'echarts/charts';
+import { GridComponent, TooltipComponent } from 'echarts/components';
+import { use } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+
+use([LineChart, GridComponent, TooltipComponent, SVGRenderer]);
+
+/** Of the charting library only what a trend needs; it is fetched when one is shown. */
+export { init } from 'echarts/core';
