@@ -131,7 +131,14 @@ export class WordsPage {
   protected readonly text = signal('');
   protected readonly groups = computed(() => {
     const terms = findTerms(this.asked(), this.preferences.words());
-    const abouts: Term['about'][] = ['the foot', 'the exercise', 'the class', 'teaching', 'measuring', 'the application'];
+    const abouts: Term['about'][] = [
+      'the foot',
+      'the exercise',
+      'the class',
+      'teaching',
+      'measuring',
+      'the application',
+    ];
     return abouts
       .map((about) => ({ about, terms: terms.filter((t) => t.about === about) }))
       .filter((group) => group.terms.length > 0);
