@@ -10,7 +10,7 @@ import type { ExerciseUsage } from './classes/uses';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
 import { guard, reads } from './guard';
-import { type PeopleParts, peopleRouter, readingRouter } from './people/router';
+import { type PeopleParts, noteRouter, peopleRouter, readingRouter } from './people/router';
 import { preferenceRouter } from './preferences/router';
 import type { PreferenceStore } from './preferences/store';
 import { ProblemError, notFound, readBody, sendProblem } from './problem';
@@ -96,6 +96,7 @@ function api({ classes, usage, library, runs, preferences, takenOut, people, may
   router.use('/preferences', preferenceRouter(preferences));
   router.use('/people', peopleRouter(people));
   router.use('/readings', readingRouter(people));
+  router.use('/notes', noteRouter(people));
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {
     throw notFound('This address');

@@ -8,6 +8,7 @@ import { type Db, openDatabase } from './database';
 import { Library } from './exercises/store';
 import { copiesBeside } from './copies';
 import { NoiseStore } from './people/noise';
+import { NoteStore } from './people/notes';
 import { ReadingStore } from './people/readings';
 import type { PeopleParts } from './people/router';
 import { Standings } from './people/standings';
@@ -72,5 +73,12 @@ function peopleParts(db: Db, now: () => string, wipe: () => void, file: string):
   const people = new PeopleStore(db, now, wipe);
   const readings = new ReadingStore(db, people, now);
   const noise = new NoiseStore(db, readings);
-  return { people, readings, noise, standings: new Standings(readings, noise), copies: () => copiesBeside(file) };
+  return {
+    people,
+    readings,
+    noise,
+    notes: new NoteStore(db, people, now),
+    standings: new Standings(readings, noise),
+    copies: () => copiesBeside(file),
+  };
 }

@@ -211,6 +211,22 @@ export const readings = sqliteTable(
   ],
 );
 
+/** What is written down about students on ladders; never changed, like readings. */
+export const ladderNotes = sqliteTable(
+  'ladder_notes',
+  {
+    id: text('id').primaryKey(),
+    studentId: text('student_id')
+      .notNull()
+      .references(() => students.id, { onDelete: 'cascade' }),
+    date: text('date').notNull(),
+    body: text('body').notNull(),
+    takenAt: text('taken_at').notNull(),
+    removedAt: text('removed_at'),
+  },
+  (table) => [index('notes_of_student').on(table.studentId, table.removedAt, table.date)],
+);
+
 /** Students who were really deleted, by id alone: what still comes in for them is dropped. */
 export const deletedStudents = sqliteTable('deleted_students', {
   id: text('id').primaryKey(),

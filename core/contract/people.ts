@@ -3,7 +3,7 @@ import { Id } from '../id';
 import { LocalDate } from '../measure/day';
 import { Foot, Reading } from '../measure/reading';
 import { Verdict } from '../measure/verdict';
-import { Group, Student, readGroup, readStudent } from '../roster';
+import { Group, LadderNote, Student, readGroup, readStudent } from '../roster';
 import { document } from './document';
 
 export const StudentDocument = document(readStudent);
@@ -38,6 +38,7 @@ export type KeptCopy = z.infer<typeof KeptCopy>;
 export const StudentPage = z.strictObject({
   ...StudentRead.shape,
   readings: z.array(Reading),
+  notes: z.array(LadderNote),
   noise: StudioNoise,
   copies: z.array(KeptCopy),
 });
@@ -69,14 +70,15 @@ export const GroupPage = z.strictObject({
 });
 export type GroupPage = z.infer<typeof GroupPage>;
 
-/** Readings of a group in some checks, to take new ones beside them. */
+/** Readings of a group in some checks, to take new ones beside them; and what is written down of its ladders. */
 export const GroupReadings = z.strictObject({
   students: z.array(StudentRead),
   readings: z.array(Reading),
+  notes: z.array(LadderNote),
   noise: StudioNoise,
 });
 export type GroupReadings = z.infer<typeof GroupReadings>;
-export const ReadingsAsked = z.strictObject({ protocols: z.string().min(4).max(200) });
+export const ReadingsAsked = z.strictObject({ protocols: z.string().max(400) });
 
 /** What became of a reading: kept, or dropped as its student was deleted meanwhile. */
 export const ReadingKept = z.strictObject({ kept: z.boolean() });

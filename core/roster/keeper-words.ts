@@ -1,4 +1,4 @@
-import { type Gate, type Exercise, concernNames } from '../exercise';
+import { type Gate, concernNames } from '../exercise';
 import { checks } from '../measure';
 import type { KeepReason, Kept } from './keeper';
 
@@ -77,7 +77,3 @@ export function keptWords({ verdict, reason, to, feet, livesHere }: Kept): strin
       return `back to “${to?.name ?? ''}”${which}: ${why}`;
   }
 }
-
-/** The name of a level. */
-export const rungName = ({ ladder }: Exercise, rungId: string | undefined): string =>
-  ladder?.rungs.find(({ id }) => id === rungId)?.name ?? '';

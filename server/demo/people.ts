@@ -1,6 +1,6 @@
 import { dice } from '@core/dice';
 import { CheckId, type Reading, checks, dateOf, dayOf, usualConditions } from '@core/measure';
-import { type Student, newStudent } from '@core/roster';
+import { type LadderNote, type Student, newStudent } from '@core/roster';
 import type { Server } from '../compose';
 
 /** Somebody of Saltmarsh Hall: made up, every one of them. */
@@ -25,6 +25,8 @@ interface DemoGroup {
     readonly apart: number;
     readonly every: number;
   }[];
+  /** The exercises on whose ladders they stand. */
+  readonly ladders: readonly string[];
   /** A word that is looked at each time, and how often it is as hoped. */
   readonly words: readonly { readonly of: CheckId; readonly hoped: number }[];
 }
@@ -97,6 +99,7 @@ export const demoGroups: readonly DemoGroup[] = [
       { of: 'eyes-shut-stand', level: 9, apart: 0.4, every: 1 },
       { of: 'rises-to-loss-of-form', level: 11, apart: 0.2, every: 1 },
     ],
+    ladders: ['single-leg-rise', 'eyes-shut-stand', 'band-turn-out'],
     words: [{ of: 'heels-hidden', hoped: 0.7 }],
   },
   {
@@ -109,6 +112,7 @@ export const demoGroups: readonly DemoGroup[] = [
       { of: 'knee-to-wall', level: 8, apart: 2.5, every: 2 },
       { of: 'big-toe-unaided', level: 38, apart: 11, every: 2 },
     ],
+    ladders: ['one-leg-stand', 'two-foot-rise', 'band-turn-out'],
     words: [{ of: 'knee-in-line', hoped: 0.5 }],
   },
   {
@@ -120,6 +124,7 @@ export const demoGroups: readonly DemoGroup[] = [
       { of: 'big-toe-unaided', level: 28, apart: 9, every: 1 },
       { of: 'rolling-weight', level: 30, apart: 6, every: 2 },
     ],
+    ladders: ['big-toe-up', 'short-foot'],
     words: [{ of: 'toes-spread-without-fingers', hoped: 0.3 }],
   },
 ];
@@ -131,7 +136,7 @@ const months = 24;
  * same day gives the same data.
  */
 export function addDemoPeople(
-  { people: { people, readings, noise } }: Pick<Server, 'people'>,
+  { library, people: { people, readings, noise, notes } }: Pick<Server, 'library' | 'people'>,
   nextId: () => string,
   nowMs: number,
 ): void {
@@ -140,6 +145,8 @@ export function addDemoPeople(
   const normal = () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
   const today = Math.floor(nowMs / 86_400_000);
   const taken: Reading[] = [];
+  const written: LadderNote[] = [];
+  const known = new Map(library.current().map(({ exercise }) => [exercise.id, exercise]));
   for (const [g, group] of demoGroups.entries()) {
     const { id, name, note } = group;
     people.saveGroup(id, { basedOn: null, group: { format: 1, id, name, note, archived: false } });
@@ -191,6 +198,28 @@ export function addDemoPeople(
           }
         }
       }
+      for (const exerciseId of group.ladders) {
+        const rungs = known.get(exerciseId)?.ladder?.rungs ?? [];
+        const start = Math.floor(uniform() * Math.min(3, rungs.length));
+        const rung = rungs[start];
+        if (!rung || uniform() < 0.15) continue;
+        const write = (day: number, what: LadderNote['what'], foot: LadderNote['foot'] = 'both') =>
+          written.push({ id: nextId(), studentId: student.id, exerciseId, foot, date: dateOf(day), what, by: '' });
+        const weeks = 4 + Math.floor(uniform() * 40);
+        write(today - weeks * 7, { kind: 'placed', rungId: rung.id, why: 'begins', note: '' });
+        // about half of the last weeks was something noted
+        for (let week = 5; week > 0; week--) {
+          const day = today - week * 7 + g;
+          const seen = uniform();
+          const value = rung.gate?.value ?? null;
+          const conditions = { surface: 'floor', footwear: 'bare' } as const;
+          if (seen < 0.3) write(day, { kind: 'clean', rungId: rung.id, value, conditions });
+          else if (seen < 0.42) write(day, { kind: 'clean', rungId: rung.id, value, conditions }, 'left');
+          else if (seen < 0.58) write(day, { kind: 'missed', rungId: rung.id }, 'right');
+          else if (seen < 0.61) write(day, { kind: 'pain', rungId: rung.id, when: 'next-day' }, 'right');
+          else if (seen < 0.9) write(day, { kind: 'present' });
+        }
+      }
       for (const { of, hoped } of group.words) {
         const { result } = checks[of];
         if (result.gives !== 'ordered') continue;
@@ -205,6 +234,7 @@ export function addDemoPeople(
       }
     }
   }
+  notes.addAll(written);
   readings.addAll(taken.filter(({ date }) => dayOf(date) <= today));
   for (const id of CheckId.options) noise.follow(id);
 }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
 import { GroupPage, People, StudentPage } from '@core/contract';
-import { type Group, type Student, newStudent } from '@core/roster';
+import { type Group, type LadderNote, type Student, newStudent } from '@core/roster';
 import { numbers, sampleReading, word } from '@core/testing/sample-reading';
 import { testServer } from '../testing/server';
 
@@ -116,6 +116,46 @@ describe('readings', () => {
     for (const [i, date] of months.entries()) await take(sampleReading({ date, value: numbers(i % 4 < 2 ? 7 : 9.5) }));
     const { noise } = StudentPage.parse((await get('/api/people/students/student-1')).body);
     expect(noise['knee-to-wall']).toBeGreaterThan(0.54);
+  });
+});
+
+describe('notes of ladders', () => {
+  const note = (more: Partial<LadderNote> = {}): LadderNote => ({
+    id: 'note-1',
+    studentId: 'student-1',
+    exerciseId: 'one-leg-stand',
+    foot: 'both',
+    date: '2026-09-01',
+    what: { kind: 'placed', rungId: 'five-fingers', why: 'begins', note: '' },
+    by: '',
+    ...more,
+  });
+
+  it('are kept once, taken out and brought back', async () => {
+    const { save, put, post, get, delete: remove } = people();
+    await save(somebody('student-1'));
+    await put('/api/notes/note-1', note()).expect(200, { kept: true });
+    await put('/api/notes/note-1', note()).expect(200, { kept: true });
+    await put('/api/notes/note-1', note({ foot: 'left' })).expect(409);
+    const read = async () => StudentPage.parse((await get('/api/people/students/student-1')).body).notes;
+    expect(await read()).toEqual([note()]);
+    await remove('/api/notes/note-1').expect(204);
+    expect(await read()).toEqual([]);
+    await post('/api/notes/note-1/restore').expect(204);
+    expect(await read()).toHaveLength(1);
+    await remove('/api/notes/nothing-here').expect(404);
+  });
+
+  it('are refused without consent and before their day, and dropped for somebody deleted', async () => {
+    const { save, put, delete: remove } = people();
+    await save(somebody('student-1', { consent: null }));
+    await put('/api/notes/note-1', note()).expect(422);
+    await save(somebody('student-2'));
+    await put('/api/notes/note-2', note({ id: 'note-2', studentId: 'student-2', date: '2031-01-01' })).expect(422);
+    await put('/api/notes/note-2', note({ id: 'note-2', studentId: 'student-2' })).expect(200);
+    await remove('/api/people/students/student-2').expect(200);
+    await put('/api/notes/note-3', note({ id: 'note-3', studentId: 'student-2' })).expect(200, { kept: false });
+    await put('/api/notes/note-4', note({ id: 'note-4', studentId: 'nobody' })).expect(404);
   });
 });
 

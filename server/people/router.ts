@@ -3,7 +3,9 @@ import type { GroupPage, GroupReadings, KeptCopy, StudentPage } from '@core/cont
 import { ReadingsAsked, SaveGroup, SaveStudent } from '@core/contract';
 import { Reading } from '@core/measure';
 import { ProblemError, readBody, readId } from '../problem';
+import { LadderNote } from '@core/roster';
 import type { NoiseStore } from './noise';
+import type { NoteStore } from './notes';
 import type { ReadingStore } from './readings';
 import type { Standings } from './standings';
 import type { PeopleStore } from './store';
@@ -12,6 +14,7 @@ export interface PeopleParts {
   readonly people: PeopleStore;
   readonly readings: ReadingStore;
   readonly noise: NoiseStore;
+  readonly notes: NoteStore;
   readonly standings: Standings;
   /** Copies of the database that lie beside it. */
   readonly copies: () => readonly KeptCopy[];
@@ -21,7 +24,7 @@ const student = (params: { readonly id?: string }) => readId('This student', par
 const group = (params: { readonly id?: string }) => readId('This group', params.id);
 
 /** Students and groups. */
-export function peopleRouter({ people, readings, noise, standings, copies }: PeopleParts): Router {
+export function peopleRouter({ people, readings, noise, notes, standings, copies }: PeopleParts): Router {
   const router = Router();
   router.get('/', (_request, response) => void response.json(people.list(false)));
   router.get('/archived', (_request, response) => void response.json(people.list(true)));
@@ -30,6 +33,7 @@ export function peopleRouter({ people, readings, noise, standings, copies }: Peo
     const page: StudentPage = {
       ...found,
       readings: readings.of([found.student.id]),
+      notes: notes.of([found.student.id]),
       noise: noise.all(),
       copies: [...copies()],
     };
@@ -58,7 +62,8 @@ export function peopleRouter({ people, readings, noise, standings, copies }: Peo
     const ids = members.map(({ student: { id } }) => id);
     const found: GroupReadings = {
       students: members,
-      readings: readings.of(ids, protocols.split(',')),
+      readings: protocols === '' ? [] : readings.of(ids, protocols.split(',')),
+      notes: notes.of(ids),
       noise: noise.all(),
     };
     response.json(found);
@@ -84,6 +89,27 @@ export function readingRouter({ readings, noise }: Pick<PeopleParts, 'readings' 
   });
   router.post('/:id/restore', ({ params }, response) => {
     readings.restore(reading(params));
+    response.status(204).end();
+  });
+  return router;
+}
+
+/** What is written down of ladders. */
+export function noteRouter({ notes }: Pick<PeopleParts, 'notes'>): Router {
+  const router = Router();
+  const note = (params: { readonly id?: string }) => readId('This note', params.id);
+  router.put('/:id', ({ params, body }, response) => {
+    const taken = readBody(LadderNote, body);
+    if (taken.id !== note(params))
+      throw new ProblemError(422, 'not-valid', 'This is another note', 'It has a different id than the address.');
+    response.json(notes.add(taken));
+  });
+  router.delete('/:id', ({ params }, response) => {
+    notes.mark(note(params), true);
+    response.status(204).end();
+  });
+  router.post('/:id/restore', ({ params }, response) => {
+    notes.mark(note(params), false);
     response.status(204).end();
   });
   return router;

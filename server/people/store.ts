@@ -4,7 +4,7 @@ import { type Group, type Student, readGroup, readStudent } from '@core/roster';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, readStoredAs } from '../problem';
-import { deletedStudents, groups, memberships, readings, students } from '../schema';
+import { deletedStudents, groups, ladderNotes, memberships, readings, students } from '../schema';
 
 const changed = (who: string) =>
   new ProblemError(
@@ -114,6 +114,7 @@ export class PeopleStore {
   deleteStudent(id: string): void {
     this.db.transaction(() => {
       this.db.delete(readings).where(eq(readings.studentId, id)).run();
+      this.db.delete(ladderNotes).where(eq(ladderNotes.studentId, id)).run();
       this.db.delete(memberships).where(eq(memberships.studentId, id)).run();
       const { changes } = this.db.delete(students).where(eq(students.id, id)).run();
       if (changes === 0 && !this.wasDeleted(id)) throw notFound('This student');

@@ -89,6 +89,11 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/group/group-page').then((m) => m.GroupPage),
   },
   {
+    path: 'groups/:id/ladders',
+    title: 'Levels · Needlework',
+    loadComponent: () => import('./pages/ladders/ladders-page').then((m) => m.LaddersPage),
+  },
+  {
     path: 'groups/:id/look',
     title: 'Look · Needlework',
     data: { whom: 'group' },

@@ -97,6 +97,9 @@ function named({ newest, start, count }: Waiting): Pick<Left, 'what' | 'name'> {
     case 'reading':
     case 'reading-out':
       return { what: 'What was measured', name: count === 1 ? 'one reading' : `${count} readings` };
+    case 'note':
+    case 'note-out':
+      return { what: 'What was seen of levels', name: count === 1 ? 'one note' : `${count} notes` };
     case 'run-start':
     case 'run-events':
     case 'run-remarks': {

@@ -11,6 +11,7 @@ import {
 } from '@core/contract';
 import { Id } from '@core/id';
 import { Reading } from '@core/measure/reading';
+import { LadderNote } from '@core/roster/ladder-note';
 import { type Plan, RevisionId, classOfItsOwn } from '@core/plan';
 import type { Result } from '@core/result';
 import { type ReadError, readStored } from '@core/stored';
@@ -46,6 +47,8 @@ export const Letter = z.discriminatedUnion('kind', [
   z.strictObject({ ...shared, kind: z.literal('reading'), reading: Reading }),
   /** A reading that is taken out, or brought back. */
   z.strictObject({ ...shared, kind: z.literal('reading-out'), readingId: Id, studentId: Id, out: z.boolean() }),
+  z.strictObject({ ...shared, kind: z.literal('note'), note: LadderNote }),
+  z.strictObject({ ...shared, kind: z.literal('note-out'), noteId: Id, studentId: Id, out: z.boolean() }),
 ]);
 export type Letter = z.infer<typeof Letter>;
 
@@ -93,7 +96,10 @@ export function addresseeOf(letter: Letter): string {
     case 'reading':
       return studentAddress(letter.reading.studentId);
     case 'reading-out':
+    case 'note-out':
       return studentAddress(letter.studentId);
+    case 'note':
+      return studentAddress(letter.note.studentId);
     case 'group':
       return `group:${letter.group.id}`;
   }

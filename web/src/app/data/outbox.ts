@@ -331,7 +331,7 @@ export class Outbox implements OnDestroy {
   private follow(addressee: string, at: number, answer: NonNullable<Answer>): void {
     const behind = this.queue(addressee).slice(at);
     // readings of a student may lie between two edits of the record
-    const next = behind.find(({ letter }) => !letter.kind.startsWith('reading'));
+    const next = behind.find(({ letter }) => !/^(reading|note)/.test(letter.kind));
     if (next?.letter.kind === 'class' && 'version' in answer) next.letter = { ...next.letter, basedOn: answer.version };
     else if ((next?.letter.kind === 'student' || next?.letter.kind === 'group') && 'version' in answer)
       next.letter = { ...next.letter, basedOn: answer.version };
@@ -383,6 +383,10 @@ export class Outbox implements OnDestroy {
         return this.people.saveGroup(letter.basedOn, letter.group);
       case 'reading':
         return this.people.take(letter.reading);
+      case 'note':
+        return this.people.note(letter.note);
+      case 'note-out':
+        return this.people.markNote(letter.noteId, letter.out);
       case 'reading-out':
         return letter.out ? this.people.takeOut(letter.readingId) : this.people.bringBack(letter.readingId);
     }

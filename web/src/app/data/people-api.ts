@@ -4,6 +4,7 @@ import { type Observable, map } from 'rxjs';
 import * as z from 'zod';
 import { GroupPage, GroupReadings, KeptCopy, People, PersonSaved, ReadingKept, StudentPage } from '@core/contract';
 import type { Reading } from '@core/measure/reading';
+import type { LadderNote } from '@core/roster/ladder-note';
 import type { Group, Student } from '@core/roster/student';
 
 /** Students, groups and readings on the server. */
@@ -52,6 +53,16 @@ export class PeopleApi {
 
   take(reading: Reading): Observable<ReadingKept> {
     return this.http.put(`/api/readings/${reading.id}`, reading).pipe(map((body) => ReadingKept.parse(body)));
+  }
+
+  note(note: LadderNote): Observable<ReadingKept> {
+    return this.http.put(`/api/notes/${note.id}`, note).pipe(map((body) => ReadingKept.parse(body)));
+  }
+
+  /** Takes a note out, or brings it back. */
+  markNote(noteId: string, out: boolean): Observable<null> {
+    const asked = out ? this.http.delete(`/api/notes/${noteId}`) : this.http.post(`/api/notes/${noteId}/restore`, null);
+    return asked.pipe(map(() => null));
   }
 
   takeOut(readingId: string): Observable<null> {

@@ -43,7 +43,7 @@ async function look(check: string, readings: readonly Reading[] = []) {
   fixture.detectChanges();
   const http = TestBed.inject(HttpTestingController);
   const students = [mara, bo, una].map((student) => ({ student, version: 1, updatedAt: '2026-01-01T00:00:00.000Z' }));
-  const answer: GroupReadings = { students, readings: [...readings], noise: {} };
+  const answer: GroupReadings = { students, readings: [...readings], notes: [], noise: {} };
   http.expectOne((request) => request.url === '/api/people/groups/lunch/readings').flush(answer);
   await fixture.whenStable();
   const page = fixture.nativeElement as HTMLElement;

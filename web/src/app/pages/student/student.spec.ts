@@ -52,6 +52,7 @@ async function open(student: Student, readings: readonly Reading[] = []) {
     version: 3,
     updatedAt: '2026-01-01T00:00:00.000Z',
     readings: [...readings],
+    notes: [],
     noise: {},
     copies: [],
   };

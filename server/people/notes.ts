@@ -1,0 +1,80 @@
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
+import type { ReadingKept } from '@core/contract';
+import { LadderNote } from '@core/roster';
+import { refuseWords } from '@core/measure';
+import { contentOf } from '../content';
+import type { Db } from '../database';
+import { ProblemError, notFound, parsed } from '../problem';
+import { ladderNotes } from '../schema';
+import type { PeopleStore } from './store';
+
+const day = 86_400_000;
+
+/** What was seen of students on their ladders. A note is never changed: a wrong one is taken out. */
+export class NoteStore {
+  constructor(
+    private readonly db: Db,
+    private readonly people: PeopleStore,
+    private readonly now: () => string,
+  ) {}
+
+  /** Keeps a note; the same one again changes nothing. What comes for somebody deleted meanwhile is dropped. */
+  add(note: LadderNote): ReadingKept {
+    if (this.people.wasDeleted(note.studentId)) return { kept: false };
+    const before = this.db.select().from(ladderNotes).where(eq(ladderNotes.id, note.id)).get();
+    if (before) {
+      if (contentOf(parsed(before.body)) === contentOf(note)) return { kept: true };
+      throw new ProblemError(409, 'reading-id-reused', 'Another note has this id', 'Nothing was changed.');
+    }
+    const consent = this.people.consenting([note.studentId]).has(note.studentId);
+    if (!consent) this.people.student(note.studentId);
+    // a page east of here is a day ahead
+    const tomorrow = new Date(Date.parse(this.now()) + day).toISOString().slice(0, 10);
+    const why = !consent ? 'no-consent' : note.date > tomorrow ? 'future-date' : null;
+    if (why) throw new ProblemError(422, 'reading-refused', 'Not taken', refuseWords[why]);
+    this.addAll([note]);
+    return { kept: true };
+  }
+
+  /** Keeps many new ones at once. */
+  addAll(notes: readonly LadderNote[]): void {
+    if (notes.length === 0) return;
+    this.db
+      .insert(ladderNotes)
+      .values(
+        notes.map((note) => ({
+          id: note.id,
+          studentId: note.studentId,
+          date: note.date,
+          body: JSON.stringify(note),
+          takenAt: this.now(),
+        })),
+      )
+      .run();
+  }
+
+  /** Out, and back again. */
+  mark(id: string, out: boolean): void {
+    const { changes } = this.db
+      .update(ladderNotes)
+      .set({ removedAt: out ? this.now() : null })
+      .where(eq(ladderNotes.id, id))
+      .run();
+    if (changes === 0) throw notFound('This note');
+  }
+
+  /** By date. */
+  of(studentIds: readonly string[]): LadderNote[] {
+    if (studentIds.length === 0) return [];
+    return this.db
+      .select({ body: ladderNotes.body })
+      .from(ladderNotes)
+      .where(and(inArray(ladderNotes.studentId, [...studentIds]), isNull(ladderNotes.removedAt)))
+      .orderBy(asc(ladderNotes.date), asc(ladderNotes.takenAt))
+      .all()
+      .flatMap(({ body }) => {
+        const read = LadderNote.safeParse(parsed(body));
+        return read.success ? [read.data] : [];
+      });
+  }
+}
