@@ -5,6 +5,7 @@ const coreGraph = {
   kit: [],
   dose: [],
   measure: [],
+  device: ['measure'],
   exercise: ['dose', 'kit', 'measure'],
   plan: ['dose', 'exercise', 'kit', 'measure'],
   timeline: ['dose', 'exercise', 'kit', 'plan'],
@@ -15,7 +16,7 @@ const coreGraph = {
   fit: ['dose', 'exercise', 'plan', 'run', 'timeline'],
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
   roster: ['exercise', 'measure'],
-  contract: ['dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
+  contract: ['device', 'dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({
   name: `core-${folder}`,

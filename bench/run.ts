@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import type { ClassRead } from '@core/contract';
+import { matHz, simulatedMat, swayFigures } from '@core/device';
 import { fit, fitNow } from '@core/fit';
 import { searchTextOf, typicalTimes } from '@core/library';
 import { review } from '@core/sequence';
@@ -300,6 +301,19 @@ function changeOrNoise(students: number): void {
     );
 }
 
+/** Figures of standing still from a minute of a mat. */
+function sway(): void {
+  const mat = simulatedMat('wobbly', 3);
+  const points = Array.from({ length: 60 * matHz }, () => mat.next().value ?? [0, 0]);
+  const record = { hz: matHz, x: points.map(([x]) => x), y: points.map(([, y]) => y) };
+  const times = Array.from({ length: 50 }, () => {
+    const start = performance.now();
+    swayFigures(record);
+    return performance.now() - start;
+  });
+  report('sway figures of 60 s at 100 Hz, median', median(times), 'ms', 10);
+}
+
 /** Building the index of a large library and asking it. */
 function libraryOf(exercises: number): void {
   const library = Array.from({ length: exercises }, (_, i) => {
@@ -335,6 +349,7 @@ async function run(): Promise<void> {
   await againstHighs(Number(process.argv[process.argv.indexOf('--oracles') + 1]) || 200);
   libraryOf(2000);
   changeOrNoise(2000);
+  sway();
   const { ready, painted } = await inChromium();
   report('edit to painted thread in Chromium, 40 items, median', painted, 'ms', 50);
   report('serving when already built', ready, 'ms', 2000);

@@ -20,6 +20,7 @@ const codes: Readonly<Record<string, string>> = {
   'ladder-loop': 'is the same point as an earlier rung, so the ladder runs in a loop; change one axis.',
   'ladder-short': 'needs three rungs at least, from assisted to the full form.',
   'axes-why': 'must say why two axes change at once from the rung before.',
+  'band-not-stretched': 'needs pulls that are longer than the slack band.',
   'gate-check': 'names a check exactly where the test is a check.',
   'gate-value': 'needs a number of reps or seconds.',
   'unknown-check': 'asks for a check that does not exist here.',

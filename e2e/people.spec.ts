@@ -204,9 +204,9 @@ test('a traced outline that crosses itself is refused; one that does not gives w
 
 test('people stand by their initials where others can see the screen', async ({ page }) => {
   await page.goto('/groups/demo-lunch');
-  await expect(page.getByRole('link', { name: 'Abel Shingle' })).toBeVisible();
+  await expect(page.getByRole('table').getByRole('link', { name: 'Abel Shingle' })).toBeVisible();
   await page.getByRole('switch').click();
-  await expect(page.getByRole('link', { name: 'AS', exact: true })).toBeVisible();
+  await expect(page.getByRole('table').getByRole('link', { name: 'AS', exact: true })).toBeVisible();
   await expect(page.getByText('Abel')).toHaveCount(0);
   await page.getByRole('link', { name: 'Look at their feet' }).click();
   await expect(page.locator('nw-look-row').first()).toContainText('AS');

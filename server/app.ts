@@ -4,9 +4,12 @@ import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, Router } from 'express';
 import helmet from 'helmet';
 import { PageAsked } from '@core/contract';
+import { bandRouter } from './bands/router';
+import type { BandStore } from './bands/store';
 import { classRouter } from './classes/router';
 import type { ClassStore } from './classes/store';
 import type { ExerciseUsage } from './classes/uses';
+import { deviceRouter } from './devices/router';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
 import { guard, reads } from './guard';
@@ -27,6 +30,7 @@ export interface AppParts {
   readonly preferences: PreferenceStore;
   readonly takenOut: TakenOutStore;
   readonly people: PeopleParts;
+  readonly bands: BandStore;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -76,7 +80,7 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-function api({ classes, usage, library, runs, preferences, takenOut, people, mayWrite }: AppParts): Router {
+function api({ classes, usage, library, runs, preferences, takenOut, people, bands, mayWrite }: AppParts): Router {
   const router = Router();
   router.use((request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -97,6 +101,8 @@ function api({ classes, usage, library, runs, preferences, takenOut, people, may
   router.use('/people', peopleRouter(people));
   router.use('/readings', readingRouter(people));
   router.use('/notes', noteRouter(people));
+  router.use('/bands', bandRouter(bands));
+  router.use('/devices', deviceRouter());
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {
     throw notFound('This address');

@@ -2,6 +2,7 @@ import type { Express } from 'express';
 import { nanoid } from 'nanoid';
 import { catalogue } from '@core/exercise/catalogue';
 import { createApp } from './app';
+import { BandStore } from './bands/store';
 import { ClassStore } from './classes/store';
 import { ExerciseUsage } from './classes/uses';
 import { type Db, openDatabase } from './database';
@@ -61,6 +62,7 @@ export function composeServer(options: ServerOptions): Server {
     preferences,
     takenOut: new TakenOutStore(db, library),
     people,
+    bands: new BandStore(db),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),

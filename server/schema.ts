@@ -227,6 +227,14 @@ export const ladderNotes = sqliteTable(
   (table) => [index('notes_of_student').on(table.studentId, table.removedAt, table.date)],
 );
 
+/** Bands of the cupboard, with what a spring scale said of them. */
+export const bands = sqliteTable('bands', {
+  id: text('id').primaryKey(),
+  version: integer('version').notNull(),
+  name: text('name').notNull(),
+  body: text('body').notNull(),
+});
+
 /** Students who were really deleted, by id alone: what still comes in for them is dropped. */
 export const deletedStudents = sqliteTable('deleted_students', {
   id: text('id').primaryKey(),

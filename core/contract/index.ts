@@ -5,5 +5,6 @@ export * from './preferences';
 export * from './problem';
 export * from './runs';
 export * from './taken-out';
+export * from './devices';
 export { ExerciseDocument, PlanDocument } from './document';
 export { ListAsked, PageAsked } from './page';

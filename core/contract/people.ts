@@ -3,7 +3,8 @@ import { Id } from '../id';
 import { LocalDate } from '../measure/day';
 import { Foot, Reading } from '../measure/reading';
 import { Verdict } from '../measure/verdict';
-import { Group, LadderNote, Student, readGroup, readStudent } from '../roster';
+import { LadderNote } from '../roster/ladder-note';
+import { Group, Student, readGroup, readStudent } from '../roster/student';
 import { document } from './document';
 
 export const StudentDocument = document(readStudent);

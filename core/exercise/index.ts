@@ -6,7 +6,6 @@ export * from './ladder';
 export * from './read-exercise';
 export * from './resolve';
 export * from './school';
-export { senseOf } from './sense';
 export * from './situation';
 export * from './substitute';
 export * from './support';

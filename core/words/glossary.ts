@@ -175,6 +175,17 @@ export const glossary: readonly Term[] = [
   measuring('ceiling, floor (of a check)', 'The end of what a check can show; beyond it another one is taken.'),
   measuring('practice', 'A first reading that only teaches the knack; nothing is compared with it.'),
   measuring('picked', 'Chosen for a low value, which comes nearer the middle by itself; nothing is compared with it.'),
+  measuring(
+    'place (on a ladder)',
+    'The level on which a foot stands, since a date; it follows from what was written down.',
+  ),
+  measuring(
+    'occasion',
+    'A date on which a gate was met; those belong together that have no miss and no long gap between.',
+  ),
+  measuring('stop sign', 'Ends it for a student and refers; nothing moves until a clinician’s dated word.'),
+  measuring('overrule', 'The teacher’s own word on a level; it is obeyed and not argued again.'),
+  measuring('pull (of a band)', 'How long a band was and what a spring scale said.'),
   measuring('look', 'Taking readings of a group or one student: one check, side by side.'),
   measuring('consent', 'That measures may be kept, with its date; without it no reading is taken.'),
   measuring('to mind', 'What a student has, and what that does to classes: a caution’s concern.'),

@@ -1,18 +1,10 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
 import type { GroupRead, People, PersonSaved, SaveGroup, SaveStudent, StudentRead } from '@core/contract';
-import { type Group, type Student, readGroup, readStudent } from '@core/roster';
-import { contentOf } from '../content';
+import { readGroup, readStudent } from '@core/roster';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, readStoredAs } from '../problem';
 import { deletedStudents, groups, ladderNotes, memberships, readings, students } from '../schema';
-
-const changed = (who: string) =>
-  new ProblemError(
-    409,
-    'student-changed',
-    `${who} was changed somewhere else`,
-    'Another page saved in between. Nothing was overwritten: look at what it says now, then save yours again.',
-  );
+import { versionAfter } from '../version-after';
 
 /** Students and groups: every save is checked and versioned; deleting takes all that is known of somebody. */
 export class PeopleStore {
@@ -136,19 +128,6 @@ export class PeopleStore {
       .all();
     return new Set(rows.map(studentOf).flatMap(({ student }) => (student.consent ? [student.id] : [])));
   }
-}
-
-/** The version a save makes: the one that is there where it says the same already. */
-function versionAfter(
-  row: { readonly version: number; readonly body: string } | undefined,
-  basedOn: number | null,
-  document: Student | Group,
-  name: string,
-): number {
-  if (!row) return 1;
-  if (contentOf(JSON.parse(row.body)) === contentOf(document)) return row.version;
-  if (basedOn !== row.version) throw changed(name);
-  return row.version + 1;
 }
 
 const otherAddress = (what: string) =>

@@ -63,6 +63,16 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/teaching/teaching-page').then((m) => m.TeachingPage),
   },
   {
+    path: 'bands',
+    title: 'Bands · Needlework',
+    loadComponent: () => import('./pages/bands/bands-page').then((m) => m.BandsPage),
+  },
+  {
+    path: 'devices',
+    title: 'Devices · Needlework',
+    loadComponent: () => import('./pages/devices/devices-page').then((m) => m.DevicesPage),
+  },
+  {
     path: 'words',
     title: 'Words · Needlework',
     loadComponent: () => import('./pages/words/words-page').then((m) => m.WordsPage),

@@ -97,6 +97,8 @@ function named({ newest, start, count }: Waiting): Pick<Left, 'what' | 'name'> {
     case 'reading':
     case 'reading-out':
       return { what: 'What was measured', name: count === 1 ? 'one reading' : `${count} readings` };
+    case 'band':
+      return { what: 'A band', name: newest.band.name };
     case 'note':
     case 'note-out':
       return { what: 'What was seen of levels', name: count === 1 ? 'one note' : `${count} notes` };

@@ -41,6 +41,10 @@ export interface Outcome {
 
 const retryMs = 3000;
 
+/** Letters that are saved on the version before them. */
+const hasVersion = (letter: Letter): letter is Extract<Letter, { kind: 'student' | 'group' | 'band' }> =>
+  letter.kind === 'student' || letter.kind === 'group' || letter.kind === 'band';
+
 /**
  * Everything that goes to the server: kept in this browser first, sent in the order in which it was made, tried again
  * until the server answers, from whichever page is open. Each letter has its own id, so that one sent twice counts once.
@@ -333,7 +337,7 @@ export class Outbox implements OnDestroy {
     // readings of a student may lie between two edits of the record
     const next = behind.find(({ letter }) => !/^(reading|note)/.test(letter.kind));
     if (next?.letter.kind === 'class' && 'version' in answer) next.letter = { ...next.letter, basedOn: answer.version };
-    else if ((next?.letter.kind === 'student' || next?.letter.kind === 'group') && 'version' in answer)
+    else if (next && 'version' in answer && hasVersion(next.letter))
       next.letter = { ...next.letter, basedOn: answer.version };
     else if (next?.letter.kind === 'exercise' && 'revision' in answer)
       next.letter = { ...next.letter, basedOn: answer.revision };
@@ -381,6 +385,8 @@ export class Outbox implements OnDestroy {
         return this.people.saveStudent(letter.basedOn, letter.student);
       case 'group':
         return this.people.saveGroup(letter.basedOn, letter.group);
+      case 'band':
+        return this.people.saveBand(letter.basedOn, letter.band);
       case 'reading':
         return this.people.take(letter.reading);
       case 'note':

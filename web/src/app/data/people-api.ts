@@ -3,6 +3,7 @@ import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
 import * as z from 'zod';
 import { GroupPage, GroupReadings, KeptCopy, People, PersonSaved, ReadingKept, StudentPage } from '@core/contract';
+import type { Band } from '@core/device/band';
 import type { Reading } from '@core/measure/reading';
 import type { LadderNote } from '@core/roster/ladder-note';
 import type { Group, Student } from '@core/roster/student';
@@ -49,6 +50,10 @@ export class PeopleApi {
   /** Really deletes somebody. @returns the copies that still hold what was deleted */
   deleteStudent(id: string): Observable<readonly KeptCopy[]> {
     return this.http.delete(`/api/people/students/${id}`).pipe(map((body) => z.array(KeptCopy).parse(body)));
+  }
+
+  saveBand(basedOn: number | null, band: Band): Observable<PersonSaved> {
+    return this.http.put(`/api/bands/${band.id}`, { basedOn, band }).pipe(map((body) => PersonSaved.parse(body)));
   }
 
   take(reading: Reading): Observable<ReadingKept> {

@@ -1,5 +1,6 @@
 import { type Fit, fit } from '@core/fit';
 import type { Exercise } from '@core/exercise';
+import { type SwayFigures, type SwayRecord, swayFigures } from '@core/device/sway';
 import type { Plan } from '@core/plan';
 
 /** Fits a class to its slot. Everything in a job can be copied from thread to thread. */
@@ -12,8 +13,15 @@ export interface FitJob {
   readonly dropUpTo: number;
 }
 
+/** Figures of standing still, from a long record. */
+export interface SwayJob {
+  readonly kind: 'sway';
+  readonly record: SwayRecord;
+}
+
 /** What the one worker can be asked to do, and what comes of it. A new job is a line here and one in `works`. */
 interface Jobs {
+  readonly sway: { readonly job: SwayJob; readonly result: SwayFigures | null };
   readonly fit: { readonly job: FitJob; readonly result: Fit };
 }
 export type Job = Jobs[keyof Jobs]['job'];
@@ -26,6 +34,11 @@ type Work<R> = Generator<Step, R>;
 
 /** The work of each job, as a generator that can be left between any two steps. */
 const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]['result']> } = {
+  // one pass over the record: there is nothing to leave it at
+
+  *sway({ record }) {
+    return swayFigures(record);
+  },
   fit: (job) => {
     const known = new Map(job.exercises);
     return fit({
@@ -37,6 +50,15 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
     });
   },
 };
+
+function workOf(job: Job): Work<ResultOf<Job>> {
+  switch (job.kind) {
+    case 'fit':
+      return works.fit(job);
+    case 'sway':
+      return works.sway(job);
+  }
+}
 
 export type ToWorker =
   { readonly kind: 'start'; readonly id: number; readonly job: Job } | { readonly kind: 'cancel'; readonly id: number };
@@ -70,7 +92,7 @@ export class Pump {
     }
     const { id, job } = message;
     try {
-      this.go(id, works[job.kind](job));
+      this.go(id, workOf(job));
     } catch (error) {
       this.fail(id, error);
     }

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
 import { type SchoolQuestion, defaultSchool, schoolAnswers, schoolWords } from '@core/exercise';
 import { type PaceKey } from '@core/plan';
 import { PaceList } from '../../parts/pace/pace-list';
@@ -16,7 +17,7 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
 /** The questions on which schools of foot work differ, and this teacher's answers. */
 @Component({
   selector: 'nw-teaching-page',
-  imports: [MatButton, PaceList, TopBar],
+  imports: [MatButton, PaceList, RouterLink, TopBar],
   template: `
     <nw-top-bar />
     <main>
@@ -84,6 +85,10 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
         </p>
         <nw-pace-list [pace]="preferences.pace()" (changed)="setPace($event.key, $event.value)" />
       </section>
+      <p class="also">
+        For who has them: <a routerLink="/bands">bands on a spring scale</a> ·
+        <a routerLink="/devices">a balance mat and an angle gauge</a>
+      </p>
     </main>
   `,
   styleUrl: './teaching-page.scss',

@@ -29,7 +29,6 @@ import {
   type PlanCommand,
   type UsualTalk,
   addAgain,
-  addCheck,
   addRecheck,
   addTalk,
   allItemsOf,
@@ -43,6 +42,7 @@ import {
 import type { Finding } from '@core/sequence';
 import type { Timeline } from '@core/timeline';
 import { CheckId, checks } from '@core/measure';
+import { addCheck } from '@core/plan/add-check';
 import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';

@@ -23,10 +23,10 @@ import {
   type Region,
   Region as regions,
   regionNames,
-  senseOf,
   SidePattern as sidePatterns,
   Stage as stages,
 } from '@core/exercise';
+import { senseOf } from '@core/exercise/sense';
 import { FloorNeed as floorNeeds } from '@core/kit';
 import { checkWording } from '@core/words';
 import { DoseParts } from '../../../parts/dose/dose-parts';

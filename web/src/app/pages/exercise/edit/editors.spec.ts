@@ -1,6 +1,7 @@
 import { provideHttpClient } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { Exercise, defaultSchool, resolve, senseOf } from '@core/exercise';
+import { Exercise, defaultSchool, resolve } from '@core/exercise';
+import { senseOf } from '@core/exercise/sense';
 import { builtIn, named } from '../../../../testing/built-in';
 import { MemoryStore } from '../../../../testing/memory-store';
 import { BrowserStore } from '../../../data/browser-store';
