@@ -15,7 +15,7 @@ const coreGraph = {
   words: [],
   fit: ['dose', 'exercise', 'plan', 'run', 'timeline'],
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
-  roster: ['exercise', 'measure'],
+  roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan'],
   contract: ['device', 'dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({

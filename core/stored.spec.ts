@@ -64,6 +64,19 @@ describe('a stored document', () => {
     expect(read.value.blocks[0]?.items).toEqual([{ ...item, recheck: { of: null }, note: 'Count aloud.' }]);
   });
 
+  it('of before a class knew its group names none, and nobody was counted', () => {
+    const { groupId, ...brief } = plan.brief;
+    void groupId;
+    const blocks = plan.blocks.map((block) => ({
+      ...block,
+      items: itemsOf(plan).map(({ heads, ...item }) => {
+        void heads;
+        return item;
+      }),
+    }));
+    expect(readPlan({ ...stored(plan), format: 4, brief, blocks })).toEqual({ ok: true, value: plan });
+  });
+
   it('is brought up wherever the old word lies: in an edit made while teaching too', () => {
     const event = (event: object) => ({ runId: 'run-1', deviceId: 'dev-1', seq: 0, atMs: 0, event });
     const dose = [{ ...travel(4, 20, 80), lengths: undefined, passes: 4 }];
@@ -84,7 +97,7 @@ describe('a stored document', () => {
     const future = { ...stored(plan), format: 9 };
     const asked = JSON.stringify(future);
     const refused = readPlan(future);
-    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 4 } });
+    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 5 } });
     expect(JSON.stringify(future)).toBe(asked);
     for (const nonsense of [null, undefined, 'plan', 7, [], JSON.stringify(plan).slice(0, 80)])
       expect(readPlan(nonsense)).toEqual({ ok: false, error: { code: 'not-a-document' } });

@@ -93,7 +93,7 @@ describe('what another version of Needlework has stored', () => {
   it.each(['class-format-0', 'class-format-1'])('%s is brought up to date when it is read', async (id) => {
     const read = ClassRead.parse((await get(`/api/classes/${id}`).expect(200)).body);
     expect(read.plan).toMatchObject({
-      format: 4,
+      format: 5,
       accepted: [],
       brief: { concerns: [], teacherAt: 'walks', kitOut: 'when-needed' },
     });
@@ -140,6 +140,6 @@ describe('what another version of Needlework has stored', () => {
       .send({ saveId: 'save-old', plan: old })
       .expect(201);
     const read = ClassRead.parse((await get('/api/classes/class-from-old-page').expect(200)).body);
-    expect(read.plan.format).toBe(4);
+    expect(read.plan.format).toBe(5);
   });
 });

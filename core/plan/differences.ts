@@ -12,6 +12,7 @@ const asides: Readonly<Partial<Record<keyof Item, string>>> = {
   lead: 'first foot',
   easier: 'easier level',
   harder: 'harder level',
+  heads: 'how many do which level',
   familiarity: 'how well it is known',
   check: 'check',
   substitutes: 'kit',

@@ -15,12 +15,13 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 4,
+    format: 5,
     id,
     title,
     brief: {
       audience: 'mixed',
       purpose: '',
+      groupId: null,
       people: null,
       floor: 'wood',
       kitOut: 'before',
@@ -68,6 +69,7 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
     rungId: rung?.id ?? null,
     easier: null,
     harder: null,
+    heads: null,
     dose: schoolDose(
       rung?.doses ?? exercise.doses,
       phases.map((phase) => phase.seconds),

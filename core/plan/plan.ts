@@ -36,6 +36,16 @@ export const Talk = z.strictObject({
   overSeconds: z.number().min(0).max(600),
 });
 
+/** How many do which option, without names: taken from the group that the class names. */
+export const Heads = z.strictObject({
+  main: z.int().min(0).max(200),
+  easier: z.int().min(0).max(200),
+  harder: z.int().min(0).max(200),
+  /** Something else in the same place and time. */
+  other: z.int().min(0).max(200),
+});
+export type Heads = z.infer<typeof Heads>;
+
 /** An exercise in a class. */
 export const Item = z.strictObject({
   kind: z.literal('exercise'),
@@ -45,6 +55,7 @@ export const Item = z.strictObject({
   rungId: z.string().min(1).max(40).nullable(),
   easier: RungOption.nullable(),
   harder: RungOption.nullable(),
+  heads: Heads.nullable(),
   dose: Dose,
   sides: Sides,
   /** Which foot starts; null follows the class. */
@@ -107,6 +118,8 @@ export type Block = z.infer<typeof Block>;
 export const Brief = z.strictObject({
   audience: z.enum(['dancers', 'general', 'mixed']),
   purpose: z.string().max(300),
+  /** The group it is taught to; null where nobody has said. */
+  groupId: Id.nullable(),
   people: z.int().min(1).max(200).nullable(),
   floor: Floor,
   /** Kit and mats lie ready before the class, or are fetched when they are needed. */
@@ -131,7 +144,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(4),
+  format: z.literal(5),
   id: Id,
   title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,

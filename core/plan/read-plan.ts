@@ -70,6 +70,16 @@ const withTalk = (plan: Document): Document => ({
   })),
 });
 
+/** Classes did not know their group, nor how many do which option. */
+const withGroup = (plan: Document): Document => ({
+  ...plan,
+  brief: { groupId: null, ...(isDocument(plan['brief']) ? plan['brief'] : {}) },
+  blocks: all(plan['blocks'], (block) => ({
+    ...block,
+    items: all(block['items'], (item) => (item['kind'] === 'exercise' ? { heads: null, ...item } : item)),
+  })),
+});
+
 const upgrades = [
   // 0: before plans carried a number
   withLaterFields,
@@ -78,6 +88,8 @@ const upgrades = [
   withMeasuredPace,
   // 3: no talk of its own, nothing worn
   withTalk,
+  // 4: no group
+  withGroup,
 ];
 
 /**

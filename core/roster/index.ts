@@ -6,3 +6,5 @@ export * from './gate-for';
 export * from './keeper';
 export * from './keeper-words';
 export * from './ladder-note';
+export * from './assign-words';
+export * from './class-roster';

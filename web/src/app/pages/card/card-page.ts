@@ -19,7 +19,7 @@ import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
 import { clockAfter } from '../../parts/saying/instant-words';
 import { breathWords, doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
-import { levelLines, levelWords } from '../../parts/saying/level-words';
+import { levelLines, levelWords, mainWords } from '../../parts/saying/level-words';
 import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
 import { checks } from '@core/measure';
 import { type Item, type Plan, findAny } from '@core/plan';
@@ -145,7 +145,7 @@ export class CardPage implements OnInit {
     const levels = levelLines(plan, time);
     return {
       name: nameOf(plan, time),
-      level: levels.find((line) => line.which === 'main')?.name ?? '',
+      level: mainWords(levels.find((line) => line.which === 'main')),
       options: levels.filter((line) => line.which !== 'main').map(levelWords),
       dose: doseWords(plan, time),
       tempo: tempoWords(item, execution),

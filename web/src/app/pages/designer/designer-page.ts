@@ -25,6 +25,7 @@ import {
   mdiPlus,
   mdiPrinterOutline,
   mdiRedo,
+  mdiAccountGroupOutline,
   mdiTuneVariant,
   mdiUndo,
 } from '@mdi/js';
@@ -55,6 +56,7 @@ import { Picker } from './picker/picker';
 import { PlanStore } from './plan-store';
 import { ReviewStream } from './review-stream';
 import { ClassSettings } from './settings/class-settings';
+import { WhoDialog } from './who/who-dialog';
 
 const slotMinutes = [5, 10, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
 const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a mixed group' } as const;
@@ -109,6 +111,7 @@ export class DesignerPage implements OnInit {
     run: mdiPlay,
     card: mdiPrinterOutline,
     settings: mdiTuneVariant,
+    people: mdiAccountGroupOutline,
     keys: mdiKeyboardOutline,
   };
   protected readonly slotMinutes = slotMinutes;
@@ -223,6 +226,10 @@ export class DesignerPage implements OnInit {
 
   protected openSettings(): void {
     this.dialogs.open(ClassSettings, { data: this.store, width: '720px', maxWidth: '96vw' });
+  }
+
+  protected openWho(): void {
+    this.dialogs.open(WhoDialog, { data: this.store, width: '1100px', maxWidth: '96vw', autoFocus: 'dialog' });
   }
 
   protected openFit(): void {

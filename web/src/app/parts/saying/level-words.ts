@@ -1,6 +1,6 @@
 import type { Door } from '@core/exercise';
 import { kitNames } from '@core/kit';
-import type { Plan } from '@core/plan';
+import { type Plan, findItem } from '@core/plan';
 import { type ItemTime, type OptionWindow, optionWindows } from '@core/timeline';
 import { optionWords } from './item-words';
 
@@ -16,6 +16,8 @@ export interface LevelLine {
   readonly words: string;
   /** What it needs that the main one does not. */
   readonly kit: string;
+  /** How many of the group do it; null where nobody has counted. */
+  readonly heads: number | null;
 }
 
 const extraKit = ({ execution }: OptionWindow, { execution: main }: ItemTime): string =>
@@ -29,13 +31,29 @@ export function levelLines(plan: Plan, time: ItemTime): LevelLine[] {
   const { execution } = time;
   if (!execution?.rungName) return [];
   const windows = optionWindows(plan, time);
+  const heads = findItem(plan, time.itemId)?.item.heads ?? null;
   const line = (which: 'easier' | 'harder') =>
     windows
       .filter((w) => w.which === which)
-      .map((w) => ({ which, name: w.execution.rungName ?? '', words: optionWords(w), kit: extraKit(w, time) }));
-  return [...line('easier'), { which: 'main', name: execution.rungName, words: '', kit: '' }, ...line('harder')];
+      .map((w) => ({
+        which,
+        name: w.execution.rungName ?? '',
+        words: optionWords(w),
+        kit: extraKit(w, time),
+        heads: heads?.[which] ?? null,
+      }));
+  const main = { which: 'main' as const, name: execution.rungName, words: '', kit: '', heads: heads?.main ?? null };
+  return [...line('easier'), main, ...line('harder')];
 }
 
 /** "easier: 5 fingertips (30 s, each foot; chair)" */
-export const levelWords = ({ which, name, words, kit }: LevelLine): string =>
-  which === 'main' ? name : `${which}: ${name} (${[words, kit].filter((w) => w !== '').join('; ')})`;
+export const levelWords = ({ which, name, words, kit, heads }: LevelLine): string =>
+  which === 'main'
+    ? name
+    : `${which}${heads === null ? '' : ` for ${heads}`}: ${name} (${[words, kit].filter((w) => w !== '').join('; ')})`;
+
+/** The main level, with how many do it: "three fingertips (8 people)". Empty where there is none. */
+export const mainWords = (line: LevelLine | undefined): string =>
+  line === undefined
+    ? ''
+    : `${line.name}${line.heads === null ? '' : ` (${line.heads} ${line.heads === 1 ? 'person' : 'people'})`}`;

@@ -1,0 +1,239 @@
+import { type Caution, type Exercise, type Execution, type School, handsNearlyFree, resolve } from '../exercise';
+import { swapsFor } from '../library';
+import type { Heads, Item } from '../plan';
+import { placeOf } from './keeper';
+import { type LadderNote, isKind } from './ladder-note';
+import { type Student, concernsOf } from './student';
+
+/** What one person does where an item stands. */
+export interface Assigned {
+  readonly studentId: string;
+  readonly option: keyof Heads;
+  /** The level; null for something else, or where the exercise has none. */
+  readonly rungId: string | null;
+  readonly why: AssignReason;
+  /** What to mind, or why it is something else. */
+  readonly caution: Caution | null;
+  /** What is done instead, in the same place and time; null where nothing near enough is known. */
+  readonly instead: Exercise | null;
+}
+
+export type AssignReason =
+  | 'one-for-all'
+  | 'own-level'
+  | 'not-placed'
+  | 'below-all'
+  | 'more-support'
+  | 'no-higher'
+  | 'gently'
+  | 'left-out'
+  | 'ask-first'
+  | 'stop-sign';
+
+export interface RosterAsked {
+  readonly item: Item;
+  readonly exercise: Exercise;
+  readonly school: School;
+  readonly students: readonly Student[];
+  /** Notes of all of them. */
+  readonly notes: readonly LadderNote[];
+  /** For what is done instead. */
+  readonly library: readonly Exercise[];
+}
+
+interface Way {
+  readonly option: 'easier' | 'main' | 'harder';
+  readonly rungId: string | null;
+  readonly index: number;
+  readonly execution: Execution;
+}
+
+/** The options of an item, easiest first. */
+function waysOf({ item, exercise, school }: RosterAsked): Way[] {
+  const rungs = exercise.ladder?.rungs ?? [];
+  const ways = [
+    ['easier', item.easier?.rungId],
+    ['main', item.rungId],
+    ['harder', item.harder?.rungId],
+  ] as const;
+  return ways
+    .flatMap(([option, rungId]): Way[] => {
+      if (rungId === undefined) return [];
+      const settled = resolve(exercise, rungId, school);
+      if (!settled.ok) return [];
+      return [{ option, rungId, index: rungs.findIndex(({ id }) => id === rungId), execution: settled.value }];
+    })
+    .sort((a, b) => a.index - b.index);
+}
+
+const cleared = ({ cautions }: Student) => new Set(cautions.flatMap((one) => (one.cleared ? [one.concern] : [])));
+const mindedBy = (student: Student, cautions: readonly Caution[]): Caution[] => {
+  const done = cleared(student);
+  const concerns = new Set(concernsOf(student).filter((concern) => !done.has(concern)));
+  return cautions.filter(({ concern }) => concerns.has(concern));
+};
+const forbids = ({ action }: Caution) => action === 'leave-out' || action === 'ask-clinician';
+
+/** Who does which option of an item, and why: by where they stand, and by what has to be minded. */
+export function assignItem(asked: RosterAsked): Assigned[] {
+  const ways = waysOf(asked);
+  return asked.students.map((student) => assignOne(asked, ways, student));
+}
+
+function assignOne(asked: RosterAsked, ways: readonly Way[], student: Student): Assigned {
+  const own = asked.notes.filter(({ studentId }) => studentId === student.id);
+  const said = (way: Way, why: AssignReason, caution: Caution | null): Assigned => ({
+    studentId: student.id,
+    option: way.option,
+    rungId: way.rungId,
+    why,
+    caution,
+    instead: null,
+  });
+  const main = ways.find(({ option }) => option === 'main');
+  const other = (why: AssignReason, caution: Caution | null): Assigned => ({
+    studentId: student.id,
+    option: 'other',
+    rungId: null,
+    why,
+    caution,
+    instead: nearest(asked, student),
+  });
+  if (!main || stopped(own, asked.exercise.id)) return other('stop-sign', null);
+
+  const minded = (way: Way) => mindedBy(student, way.execution.cautions);
+  const allowed = ways.filter((way) => !minded(way).some(forbids));
+  if (allowed.length === 0) {
+    const worst = minded(main).find(forbids) ?? null;
+    return other(worst?.action === 'ask-clinician' ? 'ask-first' : 'left-out', worst);
+  }
+  const at = standsOn(asked, own);
+  const reached =
+    at === null ? allowed.filter(({ index }) => index <= main.index) : allowed.filter(({ index }) => index <= at);
+  let way = reached.at(-1) ?? allowed[0] ?? main;
+  let why: AssignReason = !asked.exercise.ladder
+    ? 'one-for-all'
+    : reached.length === 0
+      ? 'below-all'
+      : at === null
+        ? 'not-placed'
+        : 'own-level';
+
+  const start = asked.exercise.ladder?.rungs.findIndex(({ id }) => id === asked.exercise.ladder?.startRung) ?? -1;
+  const held = minded(way).find(({ action }) => action === 'hold-at-rung');
+  if (held && way.index > start) {
+    way = allowed.findLast(({ index }) => index <= start) ?? allowed[0] ?? way;
+    why = 'no-higher';
+  }
+  const support = minded(way).find(({ action }) => action === 'change-support');
+  if (support) {
+    const index = way.index;
+    way = allowed.findLast((one) => one.index <= index && !handsNearlyFree(one.execution)) ?? allowed[0] ?? way;
+    why = 'more-support';
+  }
+  const [caution = null] = minded(way);
+  return said(way, caution && why !== 'more-support' && why !== 'no-higher' ? 'gently' : why, caution);
+}
+
+/** The level of the lower foot; null where nothing is written down. */
+function standsOn({ exercise }: RosterAsked, notes: readonly LadderNote[]): number | null {
+  const own = notes.filter(({ exerciseId }) => exerciseId === exercise.id);
+  const rungs = exercise.ladder?.rungs ?? [];
+  const at = [placeOf('left', own), placeOf('right', own)]
+    .map((place) => rungs.findIndex(({ id }) => id === place?.rungId))
+    .filter((index) => index >= 0);
+  return at.length === 0 ? null : Math.min(...at);
+}
+
+function stopped(notes: readonly LadderNote[], exerciseId: string): boolean {
+  const here = notes.filter((note) => note.exerciseId === null || note.exerciseId === exerciseId);
+  const newest = (dates: readonly string[]) => [...dates].sort().at(-1) ?? '';
+  const stop = newest(here.filter(isKind('stop')).map(({ date }) => date));
+  return stop !== '' && newest(here.filter(isKind('cleared')).map(({ date }) => date)) < stop;
+}
+
+/**
+ * The nearest exercise that is not left out with what this person has: where it can be in the same position, and never
+ * one that asks more balance, since nobody who sat is sent to stand on one leg.
+ */
+function nearest({ exercise, school, library }: RosterAsked, student: Student): Exercise | null {
+  const begins = (one: Exercise): Execution | null => {
+    const settled = resolve(one, one.ladder?.startRung ?? null, school);
+    return settled.ok ? settled.value : null;
+  };
+  const here = begins(exercise);
+  const balance = (of: Execution | null) => Math.max(of?.balance.working ?? 0, of?.balance.standing ?? 0);
+  const near = swapsFor(exercise, library, school, 20)
+    .map((swap) => begins(swap.exercise))
+    .filter((one) => one !== null)
+    .filter((one) => balance(one) <= balance(here) && !mindedBy(student, one.cautions).some(forbids));
+  return (near.find(({ position }) => position === here?.position) ?? near[0])?.exercise ?? null;
+}
+
+/** How many do which option. */
+export function headsOf(assigned: readonly Assigned[]): Heads {
+  const count = (option: keyof Heads) => assigned.filter((one) => one.option === option).length;
+  return { main: count('main'), easier: count('easier'), harder: count('harder'), other: count('other') };
+}
+
+/**
+ * The easier and the harder level that suit the people best beside the main one: as few as can be stand below all, and
+ * as few as can be do less than they could.
+ * @returns null where what is offered suits as well
+ */
+export function optionsFor(asked: RosterAsked): Pick<Item, 'easier' | 'harder'> | null {
+  const { item, exercise, students, notes } = asked;
+  const rungs = exercise.ladder?.rungs ?? [];
+  const main = rungs.findIndex(({ id }) => id === item.rungId);
+  if (main === -1) return null;
+  const at = students.map(
+    (student) =>
+      standsOn(
+        asked,
+        notes.filter(({ studentId }) => studentId === student.id),
+      ) ?? main,
+  );
+  const cost = (easier: number | null, harder: number | null): number => {
+    const offered = [easier, main, harder].filter((index) => index !== null);
+    return at.reduce((sum, place) => {
+      const reached = offered.filter((index) => index <= place);
+      const gap = reached.length === 0 ? 3 * (Math.min(...offered) - place) : place - Math.max(...reached);
+      return sum + gap;
+    }, 0);
+  };
+  const index = (option: Item['easier']) => {
+    const found = rungs.findIndex(({ id }) => id === option?.rungId);
+    return found === -1 ? null : found;
+  };
+  const now = cost(index(item.easier), index(item.harder));
+  let best = { easier: index(item.easier), harder: index(item.harder), cost: now };
+  for (const easier of [null, ...rungs.keys()].filter((i) => i === null || i < main))
+    for (const harder of [null, ...rungs.keys()].filter((i) => i === null || i > main)) {
+      // an option nobody needs is one thing more to say
+      const worth = cost(easier, harder) + 0.4 * Number(easier !== null) + 0.4 * Number(harder !== null);
+      const had = best.cost + 0.4 * Number(best.easier !== null) + 0.4 * Number(best.harder !== null);
+      if (worth < had) best = { easier, harder, cost: cost(easier, harder) };
+    }
+  // one that nobody misses is no reason to say anything
+  if (best.cost >= now) return null;
+  const option = (at: number | null) => {
+    const rung = at === null ? undefined : rungs[at];
+    return rung ? { rungId: rung.id } : null;
+  };
+  return { easier: option(best.easier), harder: option(best.harder) };
+}
+
+/** "7 three fingertips, 3 hands free, 1 something else". @param item whose heads are counted */
+export function headsWords(item: Pick<Item, 'rungId' | 'easier' | 'harder'>, exercise: Exercise, heads: Heads): string {
+  const name = (rungId: string | null | undefined) =>
+    exercise.ladder?.rungs.find(({ id }) => id === rungId)?.name ?? 'as written';
+  return [
+    [heads.easier, name(item.easier?.rungId)],
+    [heads.main, name(item.rungId)],
+    [heads.harder, name(item.harder?.rungId)],
+    [heads.other, 'something else'],
+  ]
+    .filter(([n]) => n !== 0)
+    .map(([n, words]) => `${n} ${words}`)
+    .join(', ');
+}
