@@ -32,6 +32,14 @@ for (const [name, path] of [
   ['the exercise editor', '/exercises/toe-wave/edit'],
   ['how I teach', '/teaching'],
   ['words', '/words'],
+  ['people', '/people'],
+  ['a group', '/groups/demo-lunch'],
+  ['a look at a group', '/groups/demo-lunch/look?check=one-leg-stand'],
+  ['a look at words', '/groups/demo-lunch/look?check=knee-in-line'],
+  ['a look at soles', '/groups/demo-lunch/look?check=sore-spots'],
+  ['levels of a group', '/groups/demo-lunch/ladders?exercise=one-leg-stand'],
+  ['bands', '/bands'],
+  ['devices', '/devices'],
 ] as const) {
   test(`${name}: everybody can read it, in light and dark, from 360 to 1280 px`, async ({ page, request }) => {
     const id = await copyOf(request, 'Saturday workshop: the whole foot');

@@ -1,4 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
+import { Designer } from './designer';
 
 /** A group of one's own, with people who have agreed: tests do not measure each other's people. */
 async function group(page: Page, title: string, names: readonly string[]): Promise<string> {
@@ -21,6 +22,7 @@ async function group(page: Page, title: string, names: readonly string[]): Promi
         aims: '',
         cautions: [],
         consent: { date: '2026-01-01', by: 'self' },
+        asked: null,
         notes: '',
         archived: false,
       },
@@ -225,4 +227,60 @@ test('what is measured while the server is away is kept, and reaches it when it 
   await page.unroute('**/api/readings/**');
   await page.getByRole('button', { name: 'Try now' }).first().click();
   await expect.poll(async () => (await readings(page, id, 'rises-to-loss-of-form')).length).toBe(1);
+});
+
+test('a group begins a ladder together, is seen clean twice in one tap each, and one goes up', async ({ page }) => {
+  const id = await group(page, 'Ladder', ten.slice(0, 3));
+  const note = (i: number, date: string, what: object) =>
+    page.request.put(`/api/notes/${id}-${i}-${date}`, {
+      data: {
+        id: `${id}-${i}-${date}`,
+        studentId: `${id}-${i}`,
+        exerciseId: 'one-leg-stand',
+        foot: 'both',
+        date,
+        what,
+        by: '',
+      },
+    });
+  const day = (ago: number) => new Date(Date.now() - ago * 86_400_000).toISOString().slice(0, 10);
+  // Ada has stood clean a week ago
+  await note(0, day(14), { kind: 'placed', rungId: 'five-fingers', why: 'begins', note: '' });
+  await note(0, day(7), {
+    kind: 'clean',
+    rungId: 'five-fingers',
+    value: 30,
+    conditions: { surface: 'floor', footwear: 'bare' },
+  });
+  await page.goto(`/groups/${id}/ladders?exercise=one-leg-stand`);
+  await expect(page.getByText('2 not on this ladder')).toBeVisible();
+  await page.getByRole('button', { name: 'put the others here' }).click();
+  await page.getByRole('button', { name: 'All the others: seen clean' }).click();
+  const rows = page.locator('tbody tr');
+  await expect(rows.nth(0)).toContainText('ready for “three fingertips”');
+  await expect(rows.nth(1)).toContainText('left 1 of 2, right 1 of 2');
+  await rows.nth(0).getByRole('button', { name: 'Up to three fingertips' }).click();
+  await expect(rows.nth(0)).toContainText('not looked at on this level yet');
+  await page.reload();
+  await expect(page.getByText('not on this ladder')).toHaveCount(0);
+  await expect(rows.nth(1)).toContainText('left 1 of 2, right 1 of 2');
+});
+
+test('a class names its group: who does what, and how many, on the card without names', async ({ page }) => {
+  const id = await group(page, 'Class for', ten.slice(0, 3));
+  const designer = new Designer(page);
+  await designer.start(20, 'For a group');
+  await designer.add('one leg', 'Stand on one leg');
+  await page.getByRole('button', { name: 'Who comes' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Group of this class').selectOption(id);
+  await expect(dialog.getByText('3 people')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Let the class know' }).click();
+  await expect(dialog.getByText('The class knows.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Put these numbers on card and floor' }).click();
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await designer.saved();
+  await page.getByRole('link', { name: 'Class card' }).click();
+  await expect(page.getByText('(3 people)')).toBeVisible();
+  await expect(page.getByText('Ada')).toHaveCount(0);
 });

@@ -103,7 +103,7 @@ describe('what another version of Needlework has stored', () => {
   it('a class of a newer format is told and left alone, and the list still shows it', async () => {
     const answer = await get('/api/classes/class-of-the-future').expect(409);
     expect(Problem.parse(answer.body)).toMatchObject({ code: 'not-readable' });
-    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 4)');
+    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 5)');
     const { classes } = (await get('/api/classes').expect(200)).body as { classes: { id: string }[] };
     expect(classes.map((c) => c.id).sort()).toEqual([
       'class-cut-in-half',

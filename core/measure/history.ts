@@ -79,7 +79,7 @@ function ofNumbers({ readings, studio, weekly }: HistoryAsked, protocol: NumberP
   return {
     protocol,
     judged,
-    latest: standings.map((standing) => ({ ...standing, next: nextLook(result, standing, weekly) })),
+    latest: [...standings].sort(byFoot).map((standing) => ({ ...standing, next: nextLook(result, standing, weekly) })),
     sides: seriesOf.flatMap((series) => {
       const find = (foot: Foot): Standing | undefined =>
         standings.find((standing) => standing.series === series && standing.foot === foot);
@@ -90,6 +90,10 @@ function ofNumbers({ readings, studio, weekly }: HistoryAsked, protocol: NumberP
     }),
   };
 }
+
+const order: Readonly<Record<Foot, number>> = { left: 0, right: 1, both: 2 };
+/** Left before right, the usual conditions first as they came. */
+const byFoot = (a: { readonly foot: Foot }, b: { readonly foot: Foot }) => order[a.foot] - order[b.foot];
 
 /** Trials of each date on the judging scale, for a protocol that says no noise of its own. */
 const trialsOf = ({ id, result }: NumberProtocol, readings: readonly Reading[]): number[][] =>
@@ -167,5 +171,5 @@ function ofWords({ protocol, readings }: HistoryAsked): History {
     const last = all.at(-1);
     if (last) latest.push({ foot, series, last, next: { why: 'next-class' }, stretch: [], noise: null });
   }
-  return { protocol, judged: judged.sort((a, b) => a.day - b.day), latest, sides: [] };
+  return { protocol, judged: judged.sort((a, b) => a.day - b.day), latest: latest.sort(byFoot), sides: [] };
 }

@@ -108,7 +108,7 @@ function numberWords({ instead }: Protocol, result: NumberResult, judged: Judged
         : 'taken under other conditions: a new row begins';
     case 'within-noise':
       return figures
-        ? `no change that this method could show; it would take ${sayDifference(result, 3 * figures.noise)}`
+        ? `no change that this method could show; it would take ${sayDifference(result, 3 * figures.noise).replace(/times$/, 'times as much')}`
         : 'no change that this method could show';
     case 'perhaps':
       if (!figures) return 'perhaps';

@@ -7,4 +7,5 @@ export * from './keeper';
 export * from './keeper-words';
 export * from './ladder-note';
 export * from './assign-words';
+export * from './checklist';
 export * from './class-roster';

@@ -104,6 +104,12 @@ describe('a level', () => {
     expect(kept.reason).toMatchObject({ code: 'missing' });
   });
 
+  it('was not looked at by what was seen on the level before, on the day of the step', () => {
+    const up = placed('2026-03-15', 'one-finger', 'both', 'up');
+    const kept = keep([begun, clean('2026-03-08', 30), clean('2026-03-15', 30), up], { today: '2026-03-25' });
+    expect(kept.reason).toMatchObject({ code: 'missing' });
+  });
+
   it('has a gate that fits the age: a figure for the young is no door that never opens for the old', () => {
     const notes = [begun, clean('2026-03-08', 15), clean('2026-03-15', 16)];
     expect(keep(notes).verdict).toBe('hold');

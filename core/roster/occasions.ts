@@ -64,7 +64,11 @@ export function shownOf(
         what.rungId === rungId ? [{ day: dayOf(date), kind: '', passed: false }] : [],
       ),
   ];
-  return { occasions: together(looks), missing: own.every(({ what }) => what.kind === 'placed'), doubtful: false };
+  return {
+    occasions: together(looks),
+    missing: !own.some(({ what }) => what.kind !== 'placed' && 'rungId' in what && what.rungId === rungId),
+    doubtful: false,
+  };
 }
 
 function shownByCheck(gate: Gate, foot: 'left' | 'right', since: string, history: History | null): Shown {

@@ -65,6 +65,8 @@ export const Student = z.strictObject({
   aims: z.string().trim().max(200),
   cautions: z.array(StudentCaution).max(16),
   consent: Consent.nullable(),
+  /** When they were asked what is asked before the first class. */
+  asked: LocalDate.nullable(),
   notes: z.string().max(2000),
   /** Comes no more; what is known of them is kept and they stand in no list. */
   archived: z.boolean(),
@@ -83,6 +85,7 @@ export const newStudent = (id: string, name: string, groupIds: readonly string[]
   aims: '',
   cautions: [],
   consent: null,
+  asked: null,
   notes: '',
   archived: false,
 });

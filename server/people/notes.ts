@@ -30,7 +30,9 @@ export class NoteStore {
     if (!consent) this.people.student(note.studentId);
     // a page east of here is a day ahead
     const tomorrow = new Date(Date.parse(this.now()) + day).toISOString().slice(0, 10);
-    const why = !consent ? 'no-consent' : note.date > tomorrow ? 'future-date' : null;
+    // that something is wrong is minded like a caution, whether measures are kept or not
+    const warns = note.what.kind === 'stop' || note.what.kind === 'cleared';
+    const why = !consent && !warns ? 'no-consent' : note.date > tomorrow ? 'future-date' : null;
     if (why) throw new ProblemError(422, 'reading-refused', 'Not taken', refuseWords[why]);
     this.addAll([note]);
     return { kept: true };

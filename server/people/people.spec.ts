@@ -150,6 +150,9 @@ describe('notes of ladders', () => {
     const { save, put, delete: remove } = people();
     await save(somebody('student-1', { consent: null }));
     await put('/api/notes/note-1', note()).expect(422);
+    // a stop sign is minded whether measures are kept or not
+    const stop = note({ id: 'note-s', exerciseId: null, what: { kind: 'stop', sign: 'faint or dizzy' } });
+    await put('/api/notes/note-s', stop).expect(200);
     await save(somebody('student-2'));
     await put('/api/notes/note-2', note({ id: 'note-2', studentId: 'student-2', date: '2031-01-01' })).expect(422);
     await put('/api/notes/note-2', note({ id: 'note-2', studentId: 'student-2' })).expect(200);

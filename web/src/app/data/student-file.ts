@@ -4,6 +4,7 @@ import { Router } from '@angular/router';
 import { Subject, filter, from, switchMap } from 'rxjs';
 import type { KeptCopy } from '@core/contract';
 import type { Student } from '@core/roster/student';
+import { LadderNotes } from './ladder-notes';
 import { studentAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
@@ -29,6 +30,7 @@ export class StudentFile implements OnDestroy {
   private readonly api = inject(PeopleApi);
   private readonly outbox = inject(Outbox);
   private readonly readings = inject(Readings);
+  private readonly notes = inject(LadderNotes);
   private readonly router = inject(Router);
   private readonly toasts = inject(Toasts);
   private readonly asked$ = new Subject<string>();
@@ -54,6 +56,7 @@ export class StudentFile implements OnDestroy {
       untracked(() => {
         this.version = page.value.version;
         this.readings.give(page.value.readings, page.value.noise);
+        this.notes.give(page.value.notes);
         const left = this.outbox.newestOf(studentAddress(page.value.student.id), 'student');
         if (left) this.edited.set(left.student);
       });

@@ -1,12 +1,15 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
+import { LadderNotes } from '../../data/ladder-notes';
 import { Readings } from '../../data/readings';
 import { StudentFile } from '../../data/student-file';
 import { WhoSees } from '../../data/who-sees';
 import { initialsIn } from '@core/roster';
 import { Loading } from '../../parts/loading/loading';
 import { TopBar } from '../../parts/top/top-bar';
+import { FirstClass } from './first-class';
+import { Levels } from './levels';
 import { Measured } from './measured';
 import { Who } from './who';
 
@@ -20,8 +23,8 @@ const states = {
 /** One student: who it is, what to mind, and what was measured. */
 @Component({
   selector: 'nw-student-page',
-  imports: [Loading, MatSlideToggle, Measured, RouterLink, TopBar, Who],
-  providers: [Readings, StudentFile],
+  imports: [FirstClass, Levels, Loading, MatSlideToggle, Measured, RouterLink, TopBar, Who],
+  providers: [Readings, LadderNotes, StudentFile],
   template: `
     <nw-top-bar />
     <main>
@@ -66,7 +69,10 @@ const states = {
           @if (sees.others()) {
             <p class="hidden">What is known of this person is not shown while others can see this screen.</p>
           } @else {
-            <nw-who [student]="student" />
+            <div>
+              <nw-who [student]="student" />
+              <nw-first-class [student]="student" />
+            </div>
           }
           <section aria-labelledby="measured-title">
             <div class="head">
@@ -76,6 +82,7 @@ const states = {
               }
             </div>
             <nw-measured [student]="student" />
+            <nw-levels [student]="student" />
           </section>
         </div>
       }

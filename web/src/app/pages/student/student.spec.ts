@@ -6,7 +6,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
 import type { StudentPage as Answer } from '@core/contract';
 import { type Reading, dateOf, dayOf } from '@core/measure';
-import { type Student, newStudent } from '@core/roster';
+import { type LadderNote, type Student, newStudent } from '@core/roster';
 import { numbers, sampleReading } from '@core/testing/sample-reading';
 import { MemoryStore } from '../../../testing/memory-store';
 import { builtIn } from '../../../testing/built-in';
@@ -28,7 +28,7 @@ class NoTrend {
 const somebody: Student = { ...newStudent('mara', 'Mara Lind'), consent: { date: '2026-01-01', by: 'self' } };
 const ago = (days: number) => dateOf(dayOf(today()) - days);
 
-async function open(student: Student, readings: readonly Reading[] = []) {
+async function open(student: Student, readings: readonly Reading[] = [], notes: readonly LadderNote[] = []) {
   TestBed.configureTestingModule({
     providers: [
       provideRouter([]),
@@ -52,7 +52,7 @@ async function open(student: Student, readings: readonly Reading[] = []) {
     version: 3,
     updatedAt: '2026-01-01T00:00:00.000Z',
     readings: [...readings],
-    notes: [],
+    notes: [...notes],
     noise: {},
     copies: [],
   };
@@ -85,6 +85,54 @@ describe('a student', () => {
     expect(words()).toContain('growing feet by age');
     expect(words()).toContain('A parent agrees');
     expect(words()).not.toContain('Take a reading');
+  });
+
+  it('is asked a minute of questions before the first class: a yes is minded, or ends it until a clinician has looked', async () => {
+    const { page, words, settle, http } = await open(somebody);
+    const box = (of: string) =>
+      [...page.querySelectorAll('nw-first-class label')]
+        .find(({ textContent }) => textContent.includes(of))
+        ?.querySelector<HTMLInputElement>('input');
+    box('Brittle bones')?.click();
+    await settle();
+    expect(words()).toContain('brittle bones take out');
+    box('Pain at rest')?.click();
+    await settle();
+    // the sign goes behind the record it belongs to
+    TestBed.inject(Outbox).flush('student:mara');
+    await settle();
+    http.expectOne(({ method }) => method === 'PUT').flush({ version: 4 });
+    await settle();
+    const stop = http.match(({ url }) => url.startsWith('/api/notes/'));
+    expect(stop[0]?.request.body).toMatchObject({ exerciseId: null, what: { kind: 'stop' } });
+  });
+
+  it('with growing feet has a list for a qualified teacher and a clinician, and no verdict', async () => {
+    const { words } = await open({ ...somebody, age: '12-17' });
+    expect(words()).toContain('Before pointe work');
+    expect(words()).toContain('Needlework gives no verdict');
+  });
+
+  it('shows where each foot stands on its ladders, and what that says', async () => {
+    const note = (what: LadderNote['what'], date: string, id: string): LadderNote => ({
+      id,
+      studentId: 'mara',
+      exerciseId: 'one-leg-stand',
+      foot: 'both',
+      date,
+      what,
+      by: '',
+    });
+    const { words } = await open(
+      { ...somebody, age: '18-39' },
+      [],
+      [
+        note({ kind: 'placed', rungId: 'three-fingers', why: 'begins', note: '' }, ago(20), 'note-1'),
+        note({ kind: 'missed', rungId: 'three-fingers' }, ago(3), 'note-2'),
+      ],
+    );
+    expect(words()).toContain('Stand on one leg L three fingertips R three fingertips');
+    expect(words()).toContain('30 s clean twice: left 0 of 2, right 0 of 2');
   });
 
   it('is saved on the version it was read with, once typing has come to rest', async () => {
