@@ -284,6 +284,19 @@ describe('the outbox', () => {
       expect(body(sent())).toMatchObject({ plan: { title: 'In the other tab' } });
     });
 
+    it('takes them up by itself where a page that was just left lets go late', async () => {
+      const other = await another();
+      await open();
+      jest.advanceTimersByTime(2500);
+      await soon();
+      // it still lives
+      http.expectNone('/api/classes/class-1');
+      elsewhere.delete(other);
+      jest.advanceTimersByTime(2500);
+      await soon();
+      expect(body(sent())).toMatchObject({ plan: { title: 'In the other tab' } });
+    });
+
     it('is no answer to this page’s own edits: a class that is only shown here does not count as saved by it', async () => {
       const other = await another();
       await open();

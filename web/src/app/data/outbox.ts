@@ -40,6 +40,8 @@ export interface Outcome {
 }
 
 const retryMs = 3000;
+/** What another page still holds is asked for again after this. */
+const takeUpMs = 2000;
 
 /** Letters that are saved on the version before them. */
 const hasVersion = (letter: Letter): letter is Extract<Letter, { kind: 'student' | 'group' | 'band' }> =>
@@ -69,6 +71,7 @@ export class Outbox implements OnDestroy {
   private readonly away = new Map<string, RequestFailure>();
   private made = 0;
   private takingUp = Promise.resolve();
+  private again = new Subscription();
   /** What was there when this page began is taken up. */
   private begun = false;
 
@@ -203,6 +206,7 @@ export class Outbox implements OnDestroy {
 
   ngOnDestroy(): void {
     this.running.unsubscribe();
+    this.again.unsubscribe();
     for (const waiting of this.quiet.values()) waiting.unsubscribe();
   }
 
@@ -233,6 +237,9 @@ export class Outbox implements OnDestroy {
     this.begun = true;
     this.count();
     for (const name of new Set(queues)) this.later(name, 0);
+    // a page that was just left may let go late where the machine is busy; one that lives keeps what it has
+    this.again.unsubscribe();
+    if (free.length < pages.length) this.again = timer(takeUpMs).subscribe(() => void this.takeUp());
   }
 
   /** Puts letters of a page that is no more where they wait. @returns the queues that have something to send */
