@@ -1,4 +1,4 @@
-import { plain } from '../testing/change-simulation';
+import { plain } from '../testing/simulation/situation';
 import { pointAt } from '../testing/noisy-students';
 import { changeOrNoise } from './change-or-noise';
 import type { Point } from './point';
@@ -56,6 +56,33 @@ describe('a reading against the student’s own earlier ones', () => {
     expect(verdicts(gentle)).toContain('changed slowly');
     // the same steps in five weeks are not enough days
     expect(verdicts([0, 0.6, 1.2, 1.8, 2.4, 3].map((x, i) => pointAt(i * 7, x)))).not.toContain('changed slowly');
+  });
+
+  it('does not call steps slow that took five weeks, or came to less than a change even so', () => {
+    const fast = [0, 0.75, 1.5, 2.25, 3, 3.75].map((x, i) => pointAt(i * 7, x));
+    expect(verdicts(fast)).not.toContain('changed slowly');
+    // twenty weeks up to 2.3 noises: surely a slope, and less than 1.96 · √2
+    const little = Array.from({ length: 20 }, (_, i) => pointAt(i * 7, (2.3 * i) / 19));
+    expect(verdicts(little)).not.toContain('changed slowly');
+  });
+
+  it('sees nothing slow where two raters looked in turn', () => {
+    const gentle = [0, 0.6, 1.2, 1.8, 2.4, 3, 3.6];
+    const turns = gentle.map((x, i) => pointAt(i * month, x, { by: i === 3 ? 'other' : '' }));
+    expect(verdicts(turns)).not.toContain('changed slowly');
+  });
+
+  it('has as much noise as the student’s own scatter, once that is wider', () => {
+    const wild = series(0, 1.9, -1.9, 1.9, -1.9, 1.9, -1.9, 0);
+    // six pairs of √(3.8²/2): against six readings the plain noise would be √(1 + 1/7) = 1.07
+    expect(judge(wild).at(-1)?.figures?.noise).toBeGreaterThan(1.6);
+  });
+
+  it('is not taken back by a reading at the end of the check: there it says nothing', () => {
+    const capped = { ...plain, cap: 10 };
+    const ended = (day: number, value: number) => pointAt(day, value, { cap: 10 });
+    const points = [ended(0, 9.5), ended(30, 9.5), ended(60, 2), ended(90, 10)];
+    expect(verdicts(points, capped)).toEqual(['first-reading', 'within-noise', 'changed at-once', 'changed at-once']);
   });
 
   it('compares nothing with a first time that was practice, or with a student picked as weak', () => {

@@ -1,6 +1,13 @@
 import { jStat } from 'jstat';
 import { linearRegression, median as theirMedian } from 'simple-statistics';
+import { numbers, sampleReading } from '../testing/sample-reading';
+import { plain } from '../testing/simulation/situation';
+import { chanceWords } from './by-chance';
+import { checks } from './checks';
 import { median } from './median';
+import { numberCheck } from './protocol';
+import { sidesOf } from './sides';
+import { noiseInStudio } from './studio';
 import { minimalDetectableChange, standardErrorOfMeasurement } from './minimal-detectable-change';
 import { normalBelow } from './normal';
 import { noiseOfTrials, ownNoise, studioNoise } from './noise';
@@ -52,6 +59,54 @@ describe('the noise of a method', () => {
     // another rater, or a stand that was ended at the cap, says nothing about scatter
     expect(ownNoise(3, [[pointAt(0, 0), pointAt(1, 12, { by: 'other' })]])).toBe(3);
     expect(ownNoise(3, [[pointAt(0, 0), pointAt(1, 12, { cap: 12 })]])).toBe(3);
+  });
+});
+
+describe('the feet against each other', () => {
+  it('are judged by the newest six dates, so that what was long ago is over', () => {
+    const foot = (x: number, early: number) => Array.from({ length: 8 }, (_, i) => pointAt(i * 30, i < 2 ? early : x));
+    expect(sidesOf(plain, foot(0, 12), foot(0, 0), 1).verdict).toBe('sides-alike');
+  });
+});
+
+describe('how much a check scatters in one studio', () => {
+  const wall = numberCheck(checks['knee-to-wall']);
+  const stand = numberCheck(checks['one-leg-stand']);
+  const monthly = (of: (i: number) => Parameters<typeof sampleReading>[0], n = 16) =>
+    Array.from({ length: n }, (_, i) =>
+      sampleReading({ date: `20${24 + Math.floor(i / 12)}-${String((i % 12) + 1).padStart(2, '0')}-01`, ...of(i) }),
+    );
+
+  it('is read without a first time that is practice', () => {
+    // fourteen people, three times each, the first time far off: without it there is no pair two apart
+    const all = Array.from({ length: 14 }, (_, who) =>
+      monthly(
+        (i) => ({
+          studentId: `student-${who}`,
+          protocol: 'one-leg-stand',
+          value: numbers(...Array<number>(3).fill(i === 0 ? 2 : 14)),
+        }),
+        3,
+      ),
+    ).flat();
+    expect(noiseInStudio(stand, all)).toBe(stand.result.noise);
+  });
+
+  it('is read without what somebody has still to answer for, and without a best of fewer tries', () => {
+    const calm = monthly(() => ({ value: numbers(8, 8, 8) }));
+    const odd = [sampleReading({ date: '2023-11-01', value: numbers(29, 29, 29) }), ...calm];
+    expect(noiseInStudio(wall, odd)).toBe(noiseInStudio(wall, calm));
+    const stands = monthly(() => ({ protocol: 'one-leg-stand', value: numbers(12, 12, 12) }));
+    const few = sampleReading({ protocol: 'one-leg-stand', date: '2024-02-15', value: numbers(1) });
+    expect(noiseInStudio(stand, [...stands, few])).toBe(noiseInStudio(stand, stands));
+  });
+});
+
+describe('changes by chance alone', () => {
+  it('are six of a thousand judged readings, as the simulation finds', () => {
+    expect(chanceWords(1000)).toBe('about 6 changes');
+    expect(chanceWords(200)).toBe('about one change');
+    expect(chanceWords(20)).toBe('less than one change');
   });
 });
 

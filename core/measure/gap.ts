@@ -1,4 +1,4 @@
-import { type Point, footDay } from './point';
+import { type Point, sameFootAndDay } from './point';
 import { mostAboveByHand } from './input';
 
 /**
@@ -6,9 +6,9 @@ import { mostAboveByHand } from './input';
  * by no more than the noise of both is a gap of nothing, once somebody has said that it stands; by more it is asked about.
  */
 export function gapPoints(byHand: readonly Point[], unaided: readonly Point[]): Point[] {
-  const hands = new Map(byHand.map((point) => [footDay(point), point]));
+  const handOf = sameFootAndDay(byHand);
   return unaided.flatMap((own) => {
-    const hand = hands.get(footDay(own));
+    const hand = handOf(own);
     if (!hand || (hand.asked && !hand.stands) || (own.asked && !own.stands)) return [];
     const above = own.value - hand.value;
     const value = Math.max(0, -above);

@@ -73,6 +73,13 @@ describe('a traced foot', () => {
     );
   });
 
+  it('has its width where the toes are, however wide the heel is traced', () => {
+    const wide = foot.map(({ x, y }) => ({ x: y === 240 ? (x - 50) * 3 + 50 : x, y }));
+    const points = { heel: { x: 50, y: 230 }, innerBall: { x: 15, y: 60 }, outerBall: { x: 85, y: 60 } };
+    const traced = baseOfSupport({ outline: wide, ...points });
+    expect(traced.ok && traced.value.width).toBeCloseTo(10, 6);
+  });
+
   it('is refused where the line crosses itself, is too short to be a foot, or the three points lie in a line', () => {
     const [heel, innerBall, outerBall] = [
       { x: 50, y: 230 },

@@ -117,6 +117,17 @@ describe('the history of a check', () => {
     expect(gaps(pair('2026-01-10', 60, 70, true))).toMatchObject([{ verdict: 'ask', reason: 'own-above-by-hand' }]);
   });
 
+  it('holds the toe against the hand of the same conditions, where both were taken cold and warm', () => {
+    const warm = { ...usualConditions, work: 'after' as const };
+    const gaps = historyIn('big-toe-gap', [
+      on('big-toe-by-hand', '2026-01-10', numbers(70, 70, 70)),
+      on('big-toe-by-hand', '2026-01-10', numbers(90, 90, 90), { conditions: warm }),
+      on('big-toe-unaided', '2026-01-10', numbers(50, 50, 50)),
+      on('big-toe-unaided', '2026-01-10', numbers(60, 60, 60), { conditions: warm }),
+    ]).judged;
+    expect(gaps.map(({ value }) => value).sort()).toEqual([20, 30]);
+  });
+
   it('compares cold with cold', () => {
     const { judged } = historyIn('knee-to-wall', [
       on('knee-to-wall', '2026-01-10', numbers(8, 8, 8)),

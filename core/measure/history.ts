@@ -4,7 +4,7 @@ import { dayOf } from './day';
 import { gapPoints } from './gap';
 import { type NextLook, nextLook } from './next-date';
 import { noiseOfTrials } from './noise';
-import { type ByHand, type Point, footDay, pointsOf } from './point';
+import { type Point, pointsOf, sameFootAndDay } from './point';
 import { type NumberProtocol, type Protocol, isNumber, numberCheck } from './protocol';
 import { type Foot, type Reading, seriesKey } from './reading';
 import { toScale } from './scale';
@@ -64,8 +64,7 @@ export function numberPoints(protocol: NumberProtocol, readings: readonly Readin
 }
 
 function unaidedPoints(of: (id: string) => readonly Reading[]): Point[] {
-  const hands: ByHand = new Map(pointsOf(byHand, of(byHand.id)).map((point) => [footDay(point), point.value]));
-  return pointsOf(unaided, of(unaided.id), hands);
+  return pointsOf(unaided, of(unaided.id), sameFootAndDay(pointsOf(byHand, of(byHand.id))));
 }
 
 function ofNumbers({ readings, studio, weekly }: HistoryAsked, protocol: NumberProtocol): History {

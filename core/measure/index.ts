@@ -1,4 +1,5 @@
 export * from './angle';
+export * from './by-chance';
 export * from './change-or-noise';
 export * from './check-id';
 export * from './checks';
@@ -8,6 +9,7 @@ export * from './helped';
 export * from './history';
 export * from './input';
 export * from './minimal-detectable-change';
+export * from './needed-for';
 export * from './next-date';
 export * from './noise';
 export * from './normal';

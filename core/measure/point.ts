@@ -28,9 +28,17 @@ export interface Point {
   readonly stands: boolean;
 }
 
-/** What the hand reached, by foot and day. */
-export type ByHand = ReadonlyMap<string, number>;
-export const footDay = ({ foot, day }: Pick<Point, 'foot' | 'day'>): string => `${foot} ${day}`;
+/**
+ * What the hand reached on the same foot and day: under the same conditions where it was taken under those too, so that
+ * warm is not held against cold; else whatever was taken on that day.
+ */
+export function sameFootAndDay(hands: readonly Point[]): (own: Pick<Point, 'foot' | 'day' | 'series'>) => Point | null {
+  return ({ foot, day, series }) => {
+    const same = hands.filter((hand) => hand.foot === foot && hand.day === day);
+    return same.find((hand) => hand.series === series) ?? same.at(-1) ?? null;
+  };
+}
+type ByHand = ReturnType<typeof sameFootAndDay>;
 
 /**
  * The readings of one student and one check as points, by date. Trials of the same series, foot and date are joined.
@@ -73,7 +81,7 @@ function pointOf(result: NumberResult, same: readonly Reading[], byHand?: ByHand
       picked: same.some(({ picked }) => picked),
       few: best && known && m < result.trials,
       unknown: best && !known,
-      asked: askedOf(result, trials, byHand?.get(footDay({ foot: first.foot, day })) ?? null),
+      asked: askedOf(result, trials, byHand?.({ foot: first.foot, day, series: seriesKey(first) })?.value ?? null),
       stands: same.some(({ stands }) => stands),
     },
   ];

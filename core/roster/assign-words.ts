@@ -18,7 +18,7 @@ const reasons: Readonly<Record<AssignReason, string>> = {
 export function assignedWords({ why, caution, instead, option }: Assigned): string {
   const mind = caution ? `: ${concernNames[caution.concern]}. ${caution.words}` : '';
   const other =
-    option !== 'other'
+    option !== 'other' || why === 'stop-sign'
       ? ''
       : instead
         ? ` Instead: ${instead.name.plain}.`

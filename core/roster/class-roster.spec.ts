@@ -3,7 +3,8 @@ import { catalogue } from '../exercise/catalogue';
 import { type Item, newItem } from '../plan';
 import { sampleRevision } from '../testing/sample';
 import { assignedWords } from './assign-words';
-import { assignItem, headsOf, headsWords, optionsFor, type RosterAsked } from './class-roster';
+import { assignItem, headsOf, headsWords, type RosterAsked } from './class-roster';
+import { optionsFor } from './options-for';
 import type { LadderNote } from './ladder-note';
 import { newStudent, type Student } from './student';
 
@@ -96,6 +97,34 @@ describe('who does which option', () => {
     expect(brittle && assignedWords(brittle)).toContain('Instead: ');
   });
 
+  it('is held where most begin with what asks for that, however high they stand', () => {
+    const squat = named('barefoot-squat');
+    const [to, start, full] = squat.ladder!.rungs;
+    const made = { ...newItem('item-1', squat, sampleRevision(1)), rungId: full!.id, easier: { rungId: start!.id } };
+    const asked = ask(
+      [has('a', 'sore-knees'), has('b')],
+      [on('a', full!.id, 'both', squat.id), on('b', full!.id, 'both', squat.id)],
+      {
+        exercise: squat,
+        item: made,
+      },
+    );
+    expect(to && assignItem(asked)).toMatchObject([{ rungId: start!.id, why: 'no-higher' }, { rungId: full!.id }]);
+  });
+
+  it.each([
+    // the nearer one would stand where this one sits, or ask more balance
+    ['toe-spacer-wear', 'broken-skin', 'ball-under-the-desk'],
+    ['fingers-between-toes', 'broken-skin', 'ball-under-the-desk'],
+    ['pressure-tour', 'recent-injury', 'strap-press-outer'],
+    ['forefoot-shear', 'recent-injury', 'fingers-between-toes'],
+    ['forefoot-shear', 'numb-or-diabetic-feet', 'strap-press-heel'],
+  ] as const)('puts nobody on their feet or on one leg in the place of %s', (id, concern, expected) => {
+    const exercise = named(id);
+    const asked = ask([has('a', concern)], [], { exercise, item: newItem('item-1', exercise, sampleRevision(1)) });
+    expect(assignItem(asked)[0]?.instead?.id).toBe(expected);
+  });
+
   it('is no longer left out once a clinician has cleared it', () => {
     const jumps = named('small-jumps');
     const cleared: Student = {
@@ -108,10 +137,10 @@ describe('who does which option', () => {
 
   it('is nothing of it after a stop sign', () => {
     const stop: LadderNote = { ...on('a', 'free'), exerciseId: null, what: { kind: 'stop', sign: 'faint or dizzy' } };
-    expect(assignItem(ask([has('a')], [on('a', 'free'), stop]))[0]).toMatchObject({
-      option: 'other',
-      why: 'stop-sign',
-    });
+    const [stopped] = assignItem(ask([has('a')], [on('a', 'free'), stop]));
+    // nor anything near it: it ends, and refers
+    expect(stopped).toMatchObject({ option: 'other', why: 'stop-sign', instead: null });
+    expect(stopped && assignedWords(stopped)).not.toContain('Instead');
   });
 
   it('is one for all in an exercise without levels', () => {
@@ -151,6 +180,19 @@ describe('options proposed from the roster', () => {
     expect(optionsFor(ask(people, same, { item: bare }))).toBeNull();
     const notes = people.map((person, i) => on(person.id, i < 7 ? 'one-finger' : 'free'));
     expect(optionsFor(ask(people, notes, { item: item({ harder: { rungId: 'free' } }) }))).toBeNull();
+  });
+
+  it('never take away what somebody who has something to mind holds on to', () => {
+    // ten stand free; one who falls has five fingertips offered
+    const faller = has('faller', 'falls-or-faints');
+    const all = [faller, ...people.slice(1)];
+    const notes = all.map((person) => on(person.id, 'crossed'));
+    const offered = item({ easier: { rungId: 'five-fingers' }, rungId: 'free' });
+    const asked = ask(all, notes, { item: offered });
+    const change = optionsFor(asked);
+    expect(change?.harder).toEqual({ rungId: 'crossed' });
+    const [after] = assignItem({ ...asked, item: { ...offered, ...change } });
+    expect(after).toMatchObject({ rungId: 'five-fingers', why: 'more-support' });
   });
 
   it('are proved: with them nobody stands below all', () => {

@@ -1,9 +1,9 @@
 import { type Caution, type Exercise, type Execution, type School, handsNearlyFree, resolve } from '../exercise';
 import { swapsFor } from '../library';
 import type { Heads, Item } from '../plan';
-import { placeOf } from './keeper';
-import { type LadderNote, isKind } from './ladder-note';
-import { type Student, concernsOf } from './student';
+import { placeOf, stopOf } from './keeper';
+import type { LadderNote } from './ladder-note';
+import { type Student, forbids, mindedBy, openConcerns } from './student';
 
 /** What one person does where an item stands. */
 export interface Assigned {
@@ -66,21 +66,25 @@ function waysOf({ item, exercise, school }: RosterAsked): Way[] {
     .sort((a, b) => a.index - b.index);
 }
 
-const cleared = ({ cautions }: Student) => new Set(cautions.flatMap((one) => (one.cleared ? [one.concern] : [])));
-const mindedBy = (student: Student, cautions: readonly Caution[]): Caution[] => {
-  const done = cleared(student);
-  const concerns = new Set(concernsOf(student).filter((concern) => !done.has(concern)));
-  return cautions.filter(({ concern }) => concerns.has(concern));
-};
-const forbids = ({ action }: Caution) => action === 'leave-out' || action === 'ask-clinician';
-
 /** Who does which option of an item, and why: by where they stand, and by what has to be minded. */
 export function assignItem(asked: RosterAsked): Assigned[] {
   const ways = waysOf(asked);
-  return asked.students.map((student) => assignOne(asked, ways, student));
+  // the library is searched once for all who have the same to mind
+  const found = new Map<string, Exercise | null>();
+  const near = (student: Student) => {
+    const key = openConcerns(student).sort().join(' ');
+    if (!found.has(key)) found.set(key, nearest(asked, student));
+    return found.get(key) ?? null;
+  };
+  return asked.students.map((student) => assignOne(asked, ways, student, near));
 }
 
-function assignOne(asked: RosterAsked, ways: readonly Way[], student: Student): Assigned {
+function assignOne(
+  asked: RosterAsked,
+  ways: readonly Way[],
+  student: Student,
+  near: (student: Student) => Exercise | null,
+): Assigned {
   const own = asked.notes.filter(({ studentId }) => studentId === student.id);
   const said = (way: Way, why: AssignReason, caution: Caution | null): Assigned => ({
     studentId: student.id,
@@ -97,9 +101,12 @@ function assignOne(asked: RosterAsked, ways: readonly Way[], student: Student): 
     rungId: null,
     why,
     caution,
-    instead: nearest(asked, student),
+    instead: near(student),
   });
-  if (!main || stopped(own, asked.exercise.id)) return other('stop-sign', null);
+  const one = { studentId: student.id, rungId: asked.item.rungId, caution: null, instead: null };
+  if (!main) return { ...one, option: 'main', why: 'one-for-all' };
+  // nothing near it either: it ends, and refers
+  if (stopOf(own, asked.exercise.id)) return { ...one, option: 'other', rungId: null, why: 'stop-sign' };
 
   const minded = (way: Way) => mindedBy(student, way.execution.cautions);
   const allowed = ways.filter((way) => !minded(way).some(forbids));
@@ -107,7 +114,7 @@ function assignOne(asked: RosterAsked, ways: readonly Way[], student: Student): 
     const worst = minded(main).find(forbids) ?? null;
     return other(worst?.action === 'ask-clinician' ? 'ask-first' : 'left-out', worst);
   }
-  const at = standsOn(asked, own);
+  const at = standsOn(asked, student.id);
   const reached =
     at === null ? allowed.filter(({ index }) => index <= main.index) : allowed.filter(({ index }) => index <= at);
   let way = reached.at(-1) ?? allowed[0] ?? main;
@@ -136,20 +143,13 @@ function assignOne(asked: RosterAsked, ways: readonly Way[], student: Student): 
 }
 
 /** The level of the lower foot; null where nothing is written down. */
-function standsOn({ exercise }: RosterAsked, notes: readonly LadderNote[]): number | null {
-  const own = notes.filter(({ exerciseId }) => exerciseId === exercise.id);
+export function standsOn({ exercise, notes }: RosterAsked, studentId: string): number | null {
+  const own = notes.filter((note) => note.studentId === studentId && note.exerciseId === exercise.id);
   const rungs = exercise.ladder?.rungs ?? [];
   const at = [placeOf('left', own), placeOf('right', own)]
     .map((place) => rungs.findIndex(({ id }) => id === place?.rungId))
     .filter((index) => index >= 0);
   return at.length === 0 ? null : Math.min(...at);
-}
-
-function stopped(notes: readonly LadderNote[], exerciseId: string): boolean {
-  const here = notes.filter((note) => note.exerciseId === null || note.exerciseId === exerciseId);
-  const newest = (dates: readonly string[]) => [...dates].sort().at(-1) ?? '';
-  const stop = newest(here.filter(isKind('stop')).map(({ date }) => date));
-  return stop !== '' && newest(here.filter(isKind('cleared')).map(({ date }) => date)) < stop;
 }
 
 /**
@@ -174,53 +174,6 @@ function nearest({ exercise, school, library }: RosterAsked, student: Student): 
 export function headsOf(assigned: readonly Assigned[]): Heads {
   const count = (option: keyof Heads) => assigned.filter((one) => one.option === option).length;
   return { main: count('main'), easier: count('easier'), harder: count('harder'), other: count('other') };
-}
-
-/**
- * The easier and the harder level that suit the people best beside the main one: as few as can be stand below all, and
- * as few as can be do less than they could.
- * @returns null where what is offered suits as well
- */
-export function optionsFor(asked: RosterAsked): Pick<Item, 'easier' | 'harder'> | null {
-  const { item, exercise, students, notes } = asked;
-  const rungs = exercise.ladder?.rungs ?? [];
-  const main = rungs.findIndex(({ id }) => id === item.rungId);
-  if (main === -1) return null;
-  const at = students.map(
-    (student) =>
-      standsOn(
-        asked,
-        notes.filter(({ studentId }) => studentId === student.id),
-      ) ?? main,
-  );
-  const cost = (easier: number | null, harder: number | null): number => {
-    const offered = [easier, main, harder].filter((index) => index !== null);
-    return at.reduce((sum, place) => {
-      const reached = offered.filter((index) => index <= place);
-      const gap = reached.length === 0 ? 3 * (Math.min(...offered) - place) : place - Math.max(...reached);
-      return sum + gap;
-    }, 0);
-  };
-  const index = (option: Item['easier']) => {
-    const found = rungs.findIndex(({ id }) => id === option?.rungId);
-    return found === -1 ? null : found;
-  };
-  const now = cost(index(item.easier), index(item.harder));
-  let best = { easier: index(item.easier), harder: index(item.harder), cost: now };
-  for (const easier of [null, ...rungs.keys()].filter((i) => i === null || i < main))
-    for (const harder of [null, ...rungs.keys()].filter((i) => i === null || i > main)) {
-      // an option nobody needs is one thing more to say
-      const worth = cost(easier, harder) + 0.4 * Number(easier !== null) + 0.4 * Number(harder !== null);
-      const had = best.cost + 0.4 * Number(best.easier !== null) + 0.4 * Number(best.harder !== null);
-      if (worth < had) best = { easier, harder, cost: cost(easier, harder) };
-    }
-  // one that nobody misses is no reason to say anything
-  if (best.cost >= now) return null;
-  const option = (at: number | null) => {
-    const rung = at === null ? undefined : rungs[at];
-    return rung ? { rungId: rung.id } : null;
-  };
-  return { easier: option(best.easier), harder: option(best.harder) };
 }
 
 /** "7 three fingertips, 3 hands free, 1 something else". @param item whose heads are counted */

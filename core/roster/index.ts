@@ -1,5 +1,7 @@
 export * from './caution-effects';
 export * from './initials';
+export * from './note-from';
+export * from './options-for';
 export * from './stop-signs';
 export * from './student';
 export * from './gate-for';

@@ -118,6 +118,17 @@ describe('a level', () => {
     expect(keptWords(kept)).toContain('15 s clean twice');
   });
 
+  it('keeps its figure where both feet stand: only one leg is harder with the years', () => {
+    const press = named('strap-press-heel');
+    const rung = press.ladder!.rungs.find(({ gate }) => gate?.test === 'clean-hold-seconds')!;
+    const of = (age: Student['age']) =>
+      keep([note('2026-03-01', { kind: 'placed', rungId: rung.id, why: 'begins', note: '' }, 'both', press.id)], {
+        exercise: press,
+        student: { ...adult, age },
+      }).gate?.value;
+    expect(of('80-99')).toBe(of('18-39'));
+  });
+
   it('can be a place to live, and is never called stuck', () => {
     const kept = keep([placed('2025-08-01', 'three-fingers'), clean('2026-03-15', 30)]);
     expect(kept.livesHere).toBe(33);
@@ -216,6 +227,18 @@ describe('what decides first', () => {
     expect(free.reason.code).not.toBe('caution');
   });
 
+  it('which may hold somebody where most begin, and let them climb up to there', () => {
+    const pull = named('strap-held-lean');
+    const faller: Student = { ...adult, cautions: [{ concern: 'falls-or-faints', note: '', cleared: null }] };
+    const start = pull.ladder!.startRung;
+    const on = (rungId: string) => [
+      note('2026-03-01', { kind: 'placed', rungId, why: 'begins', note: '' }, 'both', pull.id),
+      note('2026-03-18', { kind: 'present' }, 'both', null),
+    ];
+    expect(keep(on(start), { exercise: pull, student: faller }).reason.code).toBe('caution');
+    expect(keep(on(start), { exercise: pull }).reason.code).not.toBe('caution');
+  });
+
   it('is not argued again where the teacher has overruled it', () => {
     const pregnant: Student = { ...adult, cautions: [{ concern: 'pregnancy', note: '', cleared: null }] };
     const eyes = named('eyes-shut-stand');
@@ -298,5 +321,15 @@ describe('a gate that asks for a check', () => {
     expect(by(all.filter(({ foot }) => foot === 'left')).verdict).toBe('hold');
     const wild = of('left', '2026-03-18', checks[check].result.gives === 'number' ? 1000 : value);
     expect(by([...all, wild]).reason).toMatchObject({ code: 'doubtful' });
+  });
+
+  it('is not met by a reading that nobody has answered for, nor by one from before the level', () => {
+    const value = rung.gate!.value ?? 1;
+    const of = (foot: Reading['foot'], date: string, x: number, more = {}) =>
+      sampleReading({ protocol: check, foot, date, value: numbers(x, x, x), ...more });
+    const both = (date: string, x = value) => [of('left', date, x), of('right', date, x)];
+    expect(by([...both('2026-03-05', 1000), ...both('2026-03-17')]).verdict).toBe('hold');
+    expect(by([...both('2026-02-20'), ...both('2026-03-17')]).verdict).toBe('hold');
+    expect(by([...both('2026-03-05'), ...both('2026-03-17')]).verdict).toBe('up');
   });
 });

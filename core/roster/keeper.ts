@@ -4,7 +4,7 @@ import { type CheckId, type History, dayOf } from '../measure';
 import { gateFor } from './gate-for';
 import { type LadderNote, type NoteOf, isKind, isOf } from './ladder-note';
 import { shownOf } from './occasions';
-import { type Student, concernsOf } from './student';
+import { type Student, forbids, mindedBy } from './student';
 
 type OneFoot = 'left' | 'right';
 const feet: readonly OneFoot[] = ['left', 'right'];
@@ -40,6 +40,9 @@ export interface Kept {
   readonly verdict: 'not-begun' | 'frozen' | 'hold' | 'up' | 'down';
   readonly left: Place | null;
   readonly right: Place | null;
+  /** The level of the lower foot, and what it asks of this person; null where nobody stands anywhere. */
+  readonly here: Rung | null;
+  readonly gate: Gate | null;
   /** The feet that would move, and where to. */
   readonly feet: readonly OneFoot[];
   readonly to: Rung | null;
@@ -86,7 +89,10 @@ export function keepLevel(asked: KeepAsked): Kept {
   const [left, right] = [placeOf('left', own), placeOf('right', own)];
   const rungs = exercise.ladder?.rungs ?? [];
   const at = (place: Place | null) => rungs.findIndex(({ id }) => id === place?.rungId);
-  const base = { left, right, livesHere: livesHere(left, right, asked.today) };
+  const stood = [at(left), at(right)].filter((index) => index >= 0);
+  const here = rungs[Math.min(...stood)] ?? null;
+  const asks = here && fittedGate(asked, here);
+  const base = { left, right, here, gate: asks, livesHere: livesHere(left, right, asked.today) };
   const say = (
     verdict: Kept['verdict'],
     reason: KeepReason,
@@ -100,21 +106,21 @@ export function keepLevel(asked: KeepAsked): Kept {
     to,
   });
   const start = rungs.find(({ id }) => id === exercise.ladder?.startRung) ?? null;
-  const stop = stopOf(asked);
+  const stop = stopOf(asked.notes, exercise.id);
   if (stop) return say('frozen', { code: 'stop-sign', sign: stop.what.sign, date: stop.date });
   if (!left || !right || at(left) === -1 || at(right) === -1)
     return say('not-begun', { code: 'not-begun' }, feet, start);
 
   const lower = Math.min(at(left), at(right));
   const climbing = feet.filter((foot) => at(foot === 'left' ? left : right) === lower);
-  const [here, next] = [rungs[lower], rungs[lower + 1]];
+  const next = rungs[lower + 1];
   if (!here) return say('hold', { code: 'top' });
   const placeAt = (foot: OneFoot): Place => (foot === 'left' ? left : right);
 
   const cautious = cautionHere(asked, here, next, lower, left.why === 'overrule' || right.why === 'overrule');
   if (cautious) return say('hold', { code: 'caution', caution: cautious });
 
-  const gate = next && here.gate ? fittedGate(asked, here) : null;
+  const gate = next ? asks : null;
   const check = gate?.check ?? null;
   const shown = (foot: OneFoot) => {
     const history = check === null ? null : asked.historyOf(check);
@@ -176,8 +182,8 @@ const newestOf = <N extends LadderNote>(notes: readonly N[]): N | null =>
   notes.reduce<N | null>((a, b) => (a === null || b.date >= a.date ? b : a), null);
 
 /** A stop sign of this ladder or of all, without a clinician's word since. */
-function stopOf({ notes, exercise }: KeepAsked): NoteOf<'stop'> | null {
-  const here = notes.filter(({ exerciseId }) => exerciseId === null || exerciseId === exercise.id);
+export function stopOf(notes: readonly LadderNote[], exerciseId: string): NoteOf<'stop'> | null {
+  const here = notes.filter((note) => note.exerciseId === null || note.exerciseId === exerciseId);
   const stop = newestOf(here.filter(isKind('stop')));
   const word = newestOf(here.filter(isKind('cleared')));
   return stop && (!word || word.date < stop.date) ? stop : null;
@@ -191,18 +197,16 @@ function cautionHere(
   index: number,
   overruled: boolean,
 ): Caution | null {
-  const cleared = new Set(student.cautions.filter((one) => one.cleared).map(({ concern }) => concern));
-  const concerns = new Set(concernsOf(student).filter((concern) => !cleared.has(concern)));
   const of = (rung: Rung): readonly Caution[] => {
     const settled = resolve(exercise, rung.id, school);
-    return settled.ok ? settled.value.cautions.filter(({ concern }) => concerns.has(concern)) : [];
+    return settled.ok ? mindedBy(student, settled.value.cautions) : [];
   };
-  const stays = of(here).find(({ action }) => action === 'leave-out' || action === 'ask-clinician');
+  const stays = of(here).find(forbids);
   if (stays && !overruled) return stays;
   if (!next) return null;
   const start = exercise.ladder?.rungs.findIndex(({ id }) => id === exercise.ladder?.startRung) ?? -1;
   return (
-    of(next).find(({ action }) => action === 'leave-out' || action === 'ask-clinician') ??
+    of(next).find(forbids) ??
     (index >= start ? (of(here).find(({ action }) => action === 'hold-at-rung') ?? null) : null)
   );
 }

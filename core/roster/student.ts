@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Concern } from '../exercise';
+import { type Caution, Concern } from '../exercise';
 import { Id } from '../id';
 import { LocalDate } from '../measure/day';
 import type { Result } from '../result';
@@ -102,8 +102,23 @@ export type Group = z.infer<typeof Group>;
 
 export const readGroup = (stored: unknown): Result<Group, ReadError> => readStored(Group, [(so) => so], stored);
 
-/** What concerns a student: what they have, and feet that grow with their age. What a clinician cleared is still minded. */
+/** What concerns a student: what they have, and feet that grow with their age. */
 export function concernsOf({ cautions, age }: Pick<Student, 'cautions' | 'age'>): Concern[] {
   const had = cautions.map(({ concern }) => concern);
   return isGrowing(age) && !had.includes('growing-feet') ? [...had, 'growing-feet'] : had;
 }
+
+/** What still concerns them: a clinician's word that it may be worked with takes it out of levels, options and reviews. */
+export function openConcerns(student: Pick<Student, 'cautions' | 'age'>): Concern[] {
+  const cleared = new Set(student.cautions.flatMap((one) => (one.cleared ? [one.concern] : [])));
+  return concernsOf(student).filter((concern) => !cleared.has(concern));
+}
+
+/** The cautions of an exercise that are about this student. */
+export function mindedBy(student: Pick<Student, 'cautions' | 'age'>, cautions: readonly Caution[]): Caution[] {
+  const concerns = new Set(openConcerns(student));
+  return cautions.filter(({ concern }) => concerns.has(concern));
+}
+
+/** Whether a caution keeps somebody from doing it at all. */
+export const forbids = ({ action }: Caution): boolean => action === 'leave-out' || action === 'ask-clinician';

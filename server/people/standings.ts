@@ -1,5 +1,5 @@
 import type { StandingRow, StudioNoise } from '@core/contract';
-import { CheckId, type Latest, type Reading, checks, dateOf, historyOf, verdictWords } from '@core/measure';
+import { type Latest, type Reading, checks, checksIn, dateOf, historyOf, verdictWords } from '@core/measure';
 import type { NoiseStore } from './noise';
 import type { ReadingStore } from './readings';
 
@@ -35,13 +35,6 @@ export class Standings {
       judged: found.reduce((sum, { judged }) => sum + judged, 0),
     };
   }
-}
-
-/** Checks of which something stands among the readings, in the order in which they are listed. */
-export function checksIn(readings: readonly Reading[]): CheckId[] {
-  const there = new Set(readings.map(({ protocol }) => protocol));
-  if (there.has('big-toe-by-hand') && there.has('big-toe-unaided')) there.add('big-toe-gap');
-  return CheckId.options.filter((id) => there.has(id));
 }
 
 function standingsOf(studentId: string, readings: readonly Reading[], noise: StudioNoise) {

@@ -11,21 +11,13 @@ import {
   throwError,
   timer,
 } from 'rxjs';
-import type { ExerciseRevision, PersonSaved, ReadingKept, SaveAnswer } from '@core/contract';
 import { BrowserStore, type Kept } from './browser-store';
-import { ClassApi } from './class-api';
-import { ExerciseApi } from './exercise-api';
+import { type Answer, Delivery } from './delivery';
 import { Holds } from './holds';
-import { type Letter, addresseeOf, basedRight, newClass, readLetter, replaces, together } from './letter';
+import { type Letter, addresseeOf, basedRight, readLetter, replaces, together } from './letter';
 import { addresseeOfKey, draftPrefix, letterKey, letterPrefix, lettersOf, pageOfKey } from './letter-key';
-import { PeopleApi } from './people-api';
-import { PreferenceApi } from './preference-api';
 import { type RequestFailure, failureOf, isAway, isClash } from './request-failure';
-import { RunApi } from './run-api';
 import { type Held, type Waiting, waitingIn } from './waiting';
-
-/** What the server says to a letter; null where it has nothing to say. */
-export type Answer = SaveAnswer | ExerciseRevision | PersonSaved | ReadingKept | null;
 
 /** What became of a letter. */
 export interface Outcome {
@@ -54,11 +46,7 @@ const hasVersion = (letter: Letter): letter is Extract<Letter, { kind: 'student'
 @Injectable({ providedIn: 'root' })
 export class Outbox implements OnDestroy {
   private readonly store = inject(BrowserStore);
-  private readonly classes = inject(ClassApi);
-  private readonly exercises = inject(ExerciseApi);
-  private readonly runs = inject(RunApi);
-  private readonly preferences = inject(PreferenceApi);
-  private readonly people = inject(PeopleApi);
+  private readonly delivery = inject(Delivery);
   private readonly holds = inject(Holds);
 
   /** Queues by addressee; what another page left for the same addressee stands in a queue of its own. */
@@ -300,7 +288,8 @@ export class Outbox implements OnDestroy {
     for (const held of going) held.sending = true;
     const outcome = (result: Outcome['result']) => this.outcome$.next({ addressee, letter: first.letter, result });
     outcome({ kind: 'sending' });
-    const sending = this.deliver(message.sent)
+    const sending = this.delivery
+      .send(message.sent)
       .pipe(
         retry({
           delay: (error: unknown) => {
@@ -370,38 +359,5 @@ export class Outbox implements OnDestroy {
     );
     this.count();
     for (const { key } of gone) void this.store.forget(key);
-  }
-
-  private deliver(letter: Letter): Observable<Answer> {
-    switch (letter.kind) {
-      case 'class':
-        return letter.basedOn === newClass
-          ? this.classes.create(letter.id, letter.plan)
-          : this.classes.save(letter.id, letter.basedOn ?? 1, letter.plan);
-      case 'exercise':
-        return this.exercises.save(letter.basedOn, letter.exercise);
-      case 'preferences':
-        return this.preferences.save(letter.preferences);
-      case 'run-start':
-        return this.runs.start(letter.runId, letter.start);
-      case 'run-events':
-        return this.runs.add(letter.runId, letter.events);
-      case 'run-remarks':
-        return this.runs.remark(letter.runId, letter.remarks);
-      case 'student':
-        return this.people.saveStudent(letter.basedOn, letter.student);
-      case 'group':
-        return this.people.saveGroup(letter.basedOn, letter.group);
-      case 'band':
-        return this.people.saveBand(letter.basedOn, letter.band);
-      case 'reading':
-        return this.people.take(letter.reading);
-      case 'note':
-        return this.people.note(letter.note);
-      case 'note-out':
-        return this.people.markNote(letter.noteId, letter.out);
-      case 'reading-out':
-        return letter.out ? this.people.takeOut(letter.readingId) : this.people.bringBack(letter.readingId);
-    }
   }
 }

@@ -24,11 +24,6 @@ export class Readings {
     const there = new Set(given.map(({ id }) => id));
     return [...given, ...this.taken().filter(({ id }) => !there.has(id))].filter(({ id }) => !out.has(id));
   });
-  /** Taken here and not yet taken out again, newest last. */
-  readonly takenHere = computed(() => {
-    const out = this.out();
-    return this.taken().filter(({ id }) => !out.has(id));
-  });
 
   constructor() {
     this.outbox.outcomes$

@@ -1,20 +1,18 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import type { StandingRow } from '@core/contract';
 import { concernNames } from '@core/exercise';
-import { CheckId, type Protocol, checks, sayNumber, unitWords } from '@core/measure';
+import { CheckId, type Protocol, chanceWords, checks, sayNumber, unitWords } from '@core/measure';
 import { concernsOf, initialsIn } from '@core/roster';
 import { GroupFile } from '../../data/group-file';
 import { Readings } from '../../data/readings';
 import { WhoSees } from '../../data/who-sees';
 import { Loading } from '../../parts/loading/loading';
 import { sayDate, today } from '../../parts/saying/date-words';
+import { OthersSee } from '../../parts/others-see/others-see';
 import { TopBar } from '../../parts/top/top-bar';
 
-/** Changes that come by chance alone, of all readings that are judged. */
-const byChance = 0.006;
 /** So many checks stand as columns beside the names. */
 const columns = 4;
 
@@ -26,7 +24,7 @@ const protocolOf = (id: string): Protocol | null => {
 /** A group: who comes, what changed, and whom to look at again. */
 @Component({
   selector: 'nw-group-page',
-  imports: [Loading, MatButton, MatSlideToggle, RouterLink, TopBar],
+  imports: [Loading, MatButton, OthersSee, RouterLink, TopBar],
   providers: [Readings, GroupFile],
   templateUrl: './group-page.html',
   styleUrl: './group-page.scss',
@@ -104,10 +102,9 @@ export class GroupPage implements OnInit {
   });
   protected readonly chance = computed(() => {
     const judged = this.file.page().value?.judged ?? 0;
-    const expected = judged * byChance;
     return judged === 0
       ? ''
-      : `${judged} readings were judged in all. Chance alone makes about ${expected < 1.5 ? 'one change' : `${Math.round(expected)} changes`} of so many.`;
+      : `${judged} readings were judged in all. Chance alone makes ${chanceWords(judged)} of so many.`;
   });
 
   ngOnInit(): void {

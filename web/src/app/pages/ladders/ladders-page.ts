@@ -13,8 +13,19 @@ import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Router, RouterLink } from '@angular/router';
 import type { Exercise, Rung } from '@core/exercise';
-import { type CheckId, type Foot, checks, historyOf } from '@core/measure';
-import { type Kept, type LadderNote, type Student, initialsIn, keepLevel, keptWords, stopSigns } from '@core/roster';
+import { type CheckId, type Foot, checks, historyOf, neededFor } from '@core/measure';
+import {
+  type Kept,
+  type LadderNote,
+  type Student,
+  cleanNote,
+  initialsIn,
+  isCounted,
+  keepLevel,
+  keptWords,
+  placedNote,
+  stopSigns,
+} from '@core/roster';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -27,7 +38,6 @@ import { today } from '../../parts/saying/date-words';
 import { TopBar } from '../../parts/top/top-bar';
 
 type What = LadderNote['what'];
-const usualKind = { surface: 'floor', footwear: 'bare' } as const;
 
 /** A group on one ladder: who stands where, who is ready for more, and what was seen today. */
 @Component({
@@ -102,7 +112,7 @@ export class LaddersPage implements OnInit {
         kept,
         name: this.sees.others() ? (this.initials().get(student.id) ?? '') : student.name,
         words: keptWords(kept),
-        here: this.hereOf(kept),
+        counted: isCounted(kept),
       };
     });
   });
@@ -139,23 +149,12 @@ export class LaddersPage implements OnInit {
     void this.router.navigate([], { queryParams: { exercise: id }, replaceUrl: true });
   }
 
-  /** Seen clean: as many as the gate asks for, unless another number was typed. */
+  /** Seen clean: as many as the gate asks of this person, unless another number was typed. */
   protected clean(student: Student, kept: Kept, typed: string): void {
-    const rung = this.hereOf(kept);
-    if (!rung) return;
-    const counted = rung.gate?.test === 'clean-reps' || rung.gate?.test === 'clean-hold-seconds';
-    const value = typed.trim() === '' ? null : Number(typed);
-    if (value !== null && !(value > 0 && value <= 600)) return this.toasts.refused('A number above nought, please.');
-    this.note(
-      student,
-      {
-        kind: 'clean',
-        rungId: rung.id,
-        value: counted ? (value ?? rung.gate?.value ?? null) : null,
-        conditions: usualKind,
-      },
-      'Seen clean.',
-    );
+    const said = typed.trim() === '' ? null : Number(typed);
+    if (said !== null && !(said > 0 && said <= 600)) return this.toasts.refused('A number from 1 to 600, please.');
+    const what = cleanNote(kept, said);
+    if (what) this.note(student, what, 'Seen clean.');
   }
 
   /** Everybody of whom nothing was noted today: exceptions first, the rest with one tap. */
@@ -169,18 +168,11 @@ export class LaddersPage implements OnInit {
         )
         .map(({ studentId }) => studentId),
     );
-    const rest = this.rows().filter(({ student, here }) => student.consent && here && !noted.has(student.id));
-    const undo = rest.flatMap(({ student, here }) =>
-      here
-        ? [
-            this.write(
-              student,
-              { kind: 'clean', rungId: here.id, value: here.gate?.value ?? null, conditions: usualKind },
-              'both',
-            ),
-          ]
-        : [],
-    );
+    const rest = this.rows().flatMap(({ student, kept }) => {
+      const what = cleanNote(kept);
+      return student.consent && what && !noted.has(student.id) ? [{ student, what }] : [];
+    });
+    const undo = rest.map(({ student, what }) => this.write(student, what, 'both'));
     this.toasts.offer(`${rest.length} seen clean.`, 'Take it back', () => undo.forEach((out) => out()));
   }
 
@@ -194,19 +186,17 @@ export class LaddersPage implements OnInit {
   /** Everybody who is not on this ladder yet. */
   protected placeRest(rung: Rung): void {
     const rest = this.rows().filter(({ student, kept }) => student.consent && kept.verdict === 'not-begun');
-    const undo = rest.map(({ student }) =>
-      this.write(student, { kind: 'placed', rungId: rung.id, why: 'begins', note: '' }, 'both'),
-    );
+    const undo = rest.map(({ student, kept }) => this.write(student, placedNote(kept, rung), 'both'));
     this.toasts.offer(`${rest.length} begin on “${rung.name}”.`, 'Take it back', () => undo.forEach((out) => out()));
   }
 
   protected about(student: Student, kept: Kept, kind: 'missed' | 'short'): void {
-    const rung = this.hereOf(kept);
+    const rung = kept.here;
     if (rung) this.note(student, { kind, rungId: rung.id }, kind === 'missed' ? 'Missed.' : 'Under the least dose.');
   }
 
   protected pain(student: Student, kept: Kept, when: 'during' | 'next-day'): void {
-    const rung = this.hereOf(kept);
+    const rung = kept.here;
     if (rung) this.note(student, { kind: 'pain', rungId: rung.id, when }, 'Pain is noted.');
   }
 
@@ -229,33 +219,22 @@ export class LaddersPage implements OnInit {
   }
 
   /** What is proposed, done. */
-  protected take(student: Student, { verdict, feet, to }: Kept): void {
+  protected take(student: Student, kept: Kept): void {
+    const { verdict, feet, to } = kept;
     if (!to || (verdict !== 'up' && verdict !== 'down')) return;
     const [alone] = feet;
     const foot = feet.length === 1 && alone ? alone : 'both';
-    this.note(student, { kind: 'placed', rungId: to.id, why: verdict, note: '' }, `Now on “${to.name}”.`, foot);
+    this.note(student, placedNote(kept, to), `Now on “${to.name}”.`, foot);
   }
 
   /** The teacher's own word on where somebody stands. */
   protected place(student: Student, kept: Kept, rung: Rung): void {
     if (!student.consent) return this.toasts.refused('Measures are not agreed: nothing is written down of them.');
-    const why =
-      kept.verdict === 'not-begun'
-        ? 'begins'
-        : kept.to?.id === rung.id && kept.verdict !== 'hold'
-          ? upOrDown(kept)
-          : 'overrule';
-    this.note(student, { kind: 'placed', rungId: rung.id, why, note: '' }, `Now on “${rung.name}”.`);
+    this.note(student, placedNote(kept, rung), `Now on “${rung.name}”.`);
   }
 
   protected stands(kept: Kept, rungId: string): readonly ('left' | 'right')[] {
     return (['left', 'right'] as const).filter((foot) => kept[foot]?.rungId === rungId);
-  }
-
-  protected hereOf({ left, right }: Kept): Rung | null {
-    const rungs = this.rungs();
-    const at = [left, right].map((place) => rungs.findIndex(({ id }) => id === place?.rungId)).filter((i) => i >= 0);
-    return at.length === 0 ? null : (rungs[Math.min(...at)] ?? null);
   }
 
   private note(student: Student, what: What, words: string, foot = this.foot()): void {
@@ -275,10 +254,7 @@ export class LaddersPage implements OnInit {
   }
 }
 
-const upOrDown = ({ verdict }: Kept) => (verdict === 'down' ? 'down' : 'up');
-
-/** The checks that the gates of an exercise ask for, with those they are worked out from. */
-function checksOf({ ladder }: Exercise): CheckId[] {
-  const asked = (ladder?.rungs ?? []).flatMap(({ gate }) => gate?.check ?? []);
-  return [...new Set(asked)];
-}
+/** The checks that the gates of an exercise ask for, with those that are needed to judge them. */
+const checksOf = ({ ladder }: Exercise): CheckId[] => [
+  ...new Set((ladder?.rungs ?? []).flatMap(({ gate }) => (gate?.check ? neededFor(gate.check) : []))),
+];

@@ -9,7 +9,7 @@ import {
   viewChild,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { CheckId, type Conditions, type Reading, checks, isNumber } from '@core/measure';
+import { CheckId, type Conditions, type Reading, chanceWords, checks, isNumber, neededFor } from '@core/measure';
 import { initialsIn } from '@core/roster';
 import { Looking } from '../../data/group-file';
 import { Readings } from '../../data/readings';
@@ -26,8 +26,6 @@ import { Watch } from './instruments/watch';
 import { WatchClock } from './instruments/watch-clock';
 import { ProtocolCard } from './protocol-card';
 
-/** Changes that come by chance alone, of all readings that are judged. */
-const byChance = 0.006;
 const none: readonly Reading[] = [];
 
 /** Taking readings: a group or one student, one check, side by side and by keyboard. */
@@ -105,15 +103,12 @@ export class LookPage implements OnInit {
         if (verdict === 'perhaps') perhaps += 1;
       }
     }
-    const chance = taken * byChance;
     return {
       taken: `${taken} of ${asked} taken`,
       told: [
         ...(changed > 0 ? [`${changed} changed`] : []),
         ...(perhaps > 0 ? [`${perhaps} perhaps`] : []),
-        ...(changed > 0
-          ? [`chance alone would make ${chance < 1 ? 'less than one' : `about ${Math.round(chance)}`} of so many`]
-          : []),
+        ...(changed > 0 ? [`chance alone would make ${chanceWords(taken)} of so many`] : []),
       ].join(' · '),
     };
   });
@@ -136,7 +131,7 @@ export class LookPage implements OnInit {
   }
 
   protected ask(): void {
-    this.looking.ask({ kind: this.whom(), id: this.id() }, LookSession.needed(this.session.check()));
+    this.looking.ask({ kind: this.whom(), id: this.id() }, neededFor(this.session.check()));
   }
 
   protected set(change: Partial<Conditions>): void {

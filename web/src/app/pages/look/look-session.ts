@@ -13,7 +13,6 @@ import {
   checks,
   dayOf,
   historyOf,
-  isNumber,
   refusalOf,
   refuseWords,
   sayValue,
@@ -31,8 +30,6 @@ import { readTrials } from './read-trials';
 /** Why what was typed is not taken, in words; null where it is. */
 export type Refused = string | null;
 
-/** What one tracing gives. */
-const traced: readonly CheckId[] = ['base-of-support', 'tripod-area', 'outline-area'];
 const isSettings = (found: readonly number[] | BaseOfSupport): found is readonly number[] => Array.isArray(found);
 
 /** A look at some feet: which check, when and under what conditions; takes readings and says what each one tells. */
@@ -54,12 +51,6 @@ export class LookSession {
   /** Whose row is being worked on. */
   readonly at = signal<string | null>(null);
 
-  /** Readings of the checks that are needed to judge this one. */
-  static needed(check: CheckId): readonly CheckId[] {
-    if (check.startsWith('big-toe-') && isNumber(checks[check])) return ['big-toe-by-hand', 'big-toe-unaided'];
-    return traced.includes(check) ? traced : [check];
-  }
-
   /** The readings of each student; a list that has not changed stays the same one. */
   private readonly lists = new Map<string, readonly Reading[]>();
   readonly ofStudents = computed((): ReadonlyMap<string, readonly Reading[]> => {
@@ -77,8 +68,17 @@ export class LookSession {
     return new Map([...fresh.keys()].map((id) => [id, this.lists.get(id) ?? []]));
   });
 
+  /** What was judged before; a list of readings that has not changed is not judged again. */
+  private readonly judged = new WeakMap<readonly Reading[], { readonly of: string; readonly history: History }>();
+
   historyOf(readings: readonly Reading[]): History {
-    return historyOf({ protocol: this.protocol(), readings, studio: this.readings.noise()[this.check()] ?? null });
+    const studio = this.readings.noise()[this.check()] ?? null;
+    const of = `${this.check()} ${studio ?? ''}`;
+    const known = this.judged.get(readings);
+    if (known?.of === of) return known.history;
+    const history = historyOf({ protocol: this.protocol(), readings, studio });
+    this.judged.set(readings, { of, history });
+    return history;
   }
 
   /** What was taken of a foot on this date under these conditions; the newest. */
@@ -104,14 +104,14 @@ export class LookSession {
   }
 
   /** Takes typed trials of a foot, in the place of those that were there. Nothing typed takes them out. */
-  takeTrials(student: Student, foot: Foot, typed: readonly string[], stands = false): Refused {
+  takeTrials(student: Student, foot: Foot, typed: readonly string[]): Refused {
     const { result } = this.protocol();
     if (result.gives !== 'number') return null;
     const read = readTrials(typed);
     if (!read.ok) return `“${read.error}” is not a number. Nothing was taken.`;
     if (read.value.length === 0) return this.takeBack(student, foot);
     const trials = read.value;
-    return this.take(student, foot, { kind: 'number', trials, known: true, cap: this.cap() }, stands);
+    return this.take(student, foot, { kind: 'number', trials, known: true, cap: this.cap() });
   }
 
   takeWord(student: Student, foot: Foot, answer: string): Refused {
@@ -164,7 +164,7 @@ export class LookSession {
     const rounded = Math.round(value * 10) / 10;
     // as many as are usual; a further one takes the place of the last
     const all = [...trials.slice(0, result.trials - 1), rounded];
-    return this.take(student, foot, { kind: 'number', trials: all, known: true, cap: this.cap() }, false, check);
+    return this.take(student, foot, { kind: 'number', trials: all, known: true, cap: this.cap() }, check);
   }
 
   /** Takes what an instrument gives once it is closed: settings of an angle, or a traced base of support. */
@@ -200,7 +200,7 @@ export class LookSession {
 
   readonly feet = computed((): readonly Foot[] => (this.protocol().sides === 'both' ? ['both'] : ['left', 'right']));
 
-  private take(student: Student, foot: Foot, value: ReadingValue, stands = false, check = this.check()): Refused {
+  private take(student: Student, foot: Foot, value: ReadingValue, check = this.check()): Refused {
     const { result } = checks[check];
     const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot, check);
     if (before && JSON.stringify(before.value) === JSON.stringify(value)) return null;
@@ -214,7 +214,7 @@ export class LookSession {
       conditions: this.conditions(),
       by: this.by().trim(),
       picked: this.picked(),
-      stands,
+      stands: false,
       pain: null,
       note: '',
     };

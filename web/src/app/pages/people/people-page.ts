@@ -1,18 +1,18 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import { concernNames } from '@core/exercise';
 import { ageWords, concernsOf, initialsIn } from '@core/roster';
 import { PeopleList } from '../../data/people-list';
 import { WhoSees } from '../../data/who-sees';
 import { Loading } from '../../parts/loading/loading';
+import { OthersSee } from '../../parts/others-see/others-see';
 import { TopBar } from '../../parts/top/top-bar';
 
 /** Who comes to be taught: groups, and everybody in them. */
 @Component({
   selector: 'nw-people-page',
-  imports: [Loading, MatButton, MatSlideToggle, RouterLink, TopBar],
+  imports: [Loading, MatButton, OthersSee, RouterLink, TopBar],
   providers: [PeopleList],
   templateUrl: './people-page.html',
   styleUrl: './people-page.scss',

@@ -7,6 +7,7 @@ import {
   type Reading,
   besideReading,
   checks,
+  checksIn,
   dateOf,
   historyOf,
   nextWords,
@@ -38,11 +39,7 @@ export class Measured {
 
   private readonly histories = computed((): readonly History[] => {
     const [all, noise] = [this.readings.all(), this.readings.noise()];
-    const there = new Set(all.map(({ protocol }) => protocol));
-    if (there.has('big-toe-by-hand') && there.has('big-toe-unaided')) there.add('big-toe-gap');
-    return CheckId.options
-      .filter((id) => there.has(id))
-      .map((id) => historyOf({ protocol: checks[id], readings: all, studio: noise[id] ?? null }));
+    return checksIn(all).map((id) => historyOf({ protocol: checks[id], readings: all, studio: noise[id] ?? null }));
   });
 
   protected readonly checks = computed(() =>
@@ -51,7 +48,7 @@ export class Measured {
       const { result } = protocol;
       const lines = history.latest.map((latest) => this.lineOf(history, latest));
       return {
-        id: checks[CheckId.parse(protocol.id)].id,
+        id: protocol.id,
         name: protocol.name,
         lines,
         sides:

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
-import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import { LadderNotes } from '../../data/ladder-notes';
 import { Readings } from '../../data/readings';
@@ -7,6 +6,7 @@ import { StudentFile } from '../../data/student-file';
 import { WhoSees } from '../../data/who-sees';
 import { initialsIn } from '@core/roster';
 import { Loading } from '../../parts/loading/loading';
+import { OthersSee } from '../../parts/others-see/others-see';
 import { TopBar } from '../../parts/top/top-bar';
 import { FirstClass } from './first-class';
 import { Levels } from './levels';
@@ -23,7 +23,7 @@ const states = {
 /** One student: who it is, what to mind, and what was measured. */
 @Component({
   selector: 'nw-student-page',
-  imports: [FirstClass, Levels, Loading, MatSlideToggle, Measured, RouterLink, TopBar, Who],
+  imports: [FirstClass, Levels, Loading, OthersSee, Measured, RouterLink, TopBar, Who],
   providers: [Readings, LadderNotes, StudentFile],
   template: `
     <nw-top-bar />
@@ -50,9 +50,7 @@ const states = {
             }
           </h1>
           <span class="state" role="status">{{ state() }}</span>
-          <mat-slide-toggle [checked]="sees.others()" (change)="sees.set($event.checked)"
-            >Others can see this screen: initials only</mat-slide-toggle
-          >
+          <nw-others-see />
         </header>
         @if (file.refused(); as why) {
           <p class="refused" role="alert">

@@ -10,7 +10,7 @@ import {
 import { RouterLink } from '@angular/router';
 import { concernNames } from '@core/exercise';
 import { type Item, type PlanCommand, itemsOf } from '@core/plan';
-import { assignItem, assignedWords, concernsOf, headsOf, headsWords, initialsIn, optionsFor } from '@core/roster';
+import { assignItem, assignedWords, headsOf, headsWords, initialsIn, openConcerns, optionsFor } from '@core/roster';
 import { LadderFile } from '../../../data/ladder-file';
 import { LadderNotes } from '../../../data/ladder-notes';
 import { LibraryStore } from '../../../data/library-store';
@@ -89,7 +89,7 @@ export class WhoDialog {
   protected readonly differs = computed(() => {
     const [brief, students] = [this.plan()?.brief, this.students()];
     if (!brief || students.length === 0) return false;
-    const concerns = new Set(students.flatMap(concernsOf));
+    const concerns = new Set(students.flatMap(openConcerns));
     return (
       brief.people !== students.length ||
       brief.concerns.length !== concerns.size ||
@@ -99,7 +99,7 @@ export class WhoDialog {
   protected readonly concernWords = computed(() => {
     const often = new Map<string, number>();
     for (const student of this.students())
-      for (const concern of concernsOf(student))
+      for (const concern of openConcerns(student))
         often.set(concernNames[concern], (often.get(concernNames[concern]) ?? 0) + 1);
     return [...often].map(([words, n]) => `${n} with ${words}`).join(', ');
   });
@@ -123,7 +123,7 @@ export class WhoDialog {
     const plan = this.plan();
     const students = this.students();
     if (!plan || students.length === 0) return;
-    const concerns = [...new Set(students.flatMap(concernsOf))];
+    const concerns = [...new Set(students.flatMap(openConcerns))];
     this.do({ type: 'edit-class', change: { brief: { ...plan.brief, people: students.length, concerns } } });
   }
 

@@ -2,8 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { type AngleReading, type At, angleFromPoints, settingsOf } from '@core/measure';
-import { type Picture, readPicture } from '../../../data/picture';
+import type { Picture } from '../../../data/picture';
 import { type NamedPoint, Points } from '../../../parts/points/points';
+import { ChosenPicture } from './chosen-picture';
 import { pictureHeight, pictureWidth, shinPractice, toePractice } from './practice';
 
 export interface AngleAsked {
@@ -83,11 +84,13 @@ export class AngleDialog {
   protected readonly dialog = inject<MatDialogRef<AngleDialog, readonly number[]>>(MatDialogRef);
   protected readonly most = settings;
   protected readonly practice = this.asked.reading === 'bend' ? toePractice : shinPractice;
-  private readonly practising = signal<number | null>(0);
-  protected readonly picture = signal<Picture>(this.practicePicture(0));
+  private readonly chosen = new ChosenPicture(this.drawing(0));
+  protected readonly picture = this.chosen.picture;
+  protected readonly fault = this.chosen.fault;
+  /** Which drawing is practised on. */
+  private readonly nth = signal(0);
   protected readonly at = signal<readonly [At, At, At]>(this.start());
   protected readonly set = signal<readonly number[]>([]);
-  protected readonly fault = signal('');
 
   protected readonly points = computed((): readonly NamedPoint[] =>
     this.at().map((at, i) => ({ ...at, name: names[this.asked.reading][i] ?? '' })),
@@ -95,29 +98,23 @@ export class AngleDialog {
   protected readonly now = computed(() => angleFromPoints(this.asked.reading, this.at()));
   protected readonly said = computed(() => {
     const found = settingsOf(this.set());
-    const practising = this.practising();
+    const drawing = this.chosen.practising() ? this.practice[this.nth()] : undefined;
     if (!found)
       return 'The first point on the floor, the second on the joint, the third along the bone. Drag them, or use the arrow keys.';
-    const truth =
-      practising !== null && this.set().length === settings
-        ? ` The drawing is ${this.practice[practising]?.degrees ?? 0}°.`
-        : '';
+    const truth = drawing && this.set().length === settings ? ` The drawing is ${drawing.degrees}°.` : '';
     return this.set().length === 1
       ? `Set once: ${found.mean.toFixed(1)}°.`
       : `Set ${this.set().length} times: ${found.mean.toFixed(1)}°, give or take ${found.spread.toFixed(1)}°.${truth}`;
   });
 
   protected practise(i: number): void {
-    this.practising.set(i);
-    this.show(this.practicePicture(i));
+    this.nth.set(i);
+    this.chosen.practise(this.drawing(i));
+    this.anew();
   }
 
   protected async choose(file: File | null): Promise<void> {
-    const read = file && (await readPicture(file));
-    this.fault.set(file && !read ? 'This file is not a picture that can be shown. Choose a JPEG or PNG.' : '');
-    if (!read) return;
-    this.practising.set(null);
-    this.show(read);
+    if (await this.chosen.choose(file)) this.anew();
   }
 
   protected move(index: number, to: At): void {
@@ -133,22 +130,17 @@ export class AngleDialog {
     this.at.set(this.start());
   }
 
-  /** A drawing is no student's foot. */
   protected done(): void {
-    if (this.practising() === null) this.dialog.close(this.set());
-    else this.fault.set('This is a drawing to practise on: it is never taken as a student’s own. Choose a picture.');
+    if (this.chosen.mayBeTaken()) this.dialog.close(this.set());
   }
 
-  private show(picture: Picture): void {
-    this.picture.set(picture);
+  private anew(): void {
     this.at.set(this.start());
     this.set.set([]);
-    this.fault.set('');
   }
 
-  private practicePicture(i: number): Picture {
-    const list = this.asked.reading === 'bend' ? toePractice : shinPractice;
-    return { url: list[i]?.url ?? '', width: pictureWidth, height: pictureHeight };
+  private drawing(i: number): Picture {
+    return { url: this.practice[i]?.url ?? '', width: pictureWidth, height: pictureHeight };
   }
 
   private start(): readonly [At, At, At] {

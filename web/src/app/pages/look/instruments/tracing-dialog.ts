@@ -2,13 +2,15 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { type At, type BaseOfSupport, baseOfSupport, flatten } from '@core/measure';
-import { type Picture, readPicture } from '../../../data/picture';
 import { type NamedPoint, Points } from '../../../parts/points/points';
+import { ChosenPicture } from './chosen-picture';
 import { pictureHeight, pictureWidth, tracedSheet } from './practice';
 
 export interface TracingAsked {
   readonly whose: string;
 }
+
+const drawing = { url: tracedSheet.url, width: pictureWidth, height: pictureHeight };
 
 type Stage = 'sheet' | 'outline' | 'points';
 const sheets = [
@@ -88,12 +90,12 @@ export class TracingDialog {
   protected readonly sheets = sheets;
   protected readonly sheet = signal<(typeof sheets)[number]>(sheets[0]);
   protected readonly stage = signal<Stage>('sheet');
-  private readonly practising = signal(true);
-  protected readonly picture = signal<Picture>({ url: tracedSheet.url, width: pictureWidth, height: pictureHeight });
+  private readonly chosen = new ChosenPicture(drawing);
+  protected readonly picture = this.chosen.picture;
   private readonly corners = signal<readonly At[]>(this.startCorners());
   protected readonly outline = signal<readonly At[]>([]);
   private readonly three = signal<readonly At[]>([]);
-  private readonly said = signal('');
+  private readonly said = this.chosen.fault;
 
   private readonly toSheet = computed(() => {
     const [a, b, c, d] = this.corners();
@@ -150,16 +152,12 @@ export class TracingDialog {
   }
 
   protected practise(): void {
-    this.practising.set(true);
-    this.show({ url: tracedSheet.url, width: pictureWidth, height: pictureHeight });
+    this.chosen.practise(drawing);
+    this.anew();
   }
 
   protected async choose(file: File | null): Promise<void> {
-    const read = file && (await readPicture(file));
-    if (file && !read) this.said.set('This file is not a picture that can be shown. Choose a JPEG or PNG.');
-    if (!read) return;
-    this.practising.set(false);
-    this.show(read);
+    if (await this.chosen.choose(file)) this.anew();
   }
 
   protected move(index: number, to: At): void {
@@ -203,21 +201,15 @@ export class TracingDialog {
     this.stage.set('points');
   }
 
-  /** A drawing is no student's foot. */
   protected done(): void {
     const found = this.found();
-    if (!found) return;
-    if (this.practising())
-      this.said.set('This is a drawing to practise on: it is never taken as a student’s own. Choose a picture.');
-    else this.dialog.close(found);
+    if (found && this.chosen.mayBeTaken()) this.dialog.close(found);
   }
 
-  private show(picture: Picture): void {
-    this.picture.set(picture);
+  private anew(): void {
     this.corners.set(this.startCorners());
     this.outline.set([]);
     this.three.set([]);
-    this.said.set('');
     this.stage.set('sheet');
   }
 
