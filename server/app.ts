@@ -17,6 +17,8 @@ import { type PeopleParts, noteRouter, peopleRouter, readingRouter } from './peo
 import { preferenceRouter } from './preferences/router';
 import type { PreferenceStore } from './preferences/store';
 import { ProblemError, notFound, readBody, sendProblem } from './problem';
+import { protocolRouter } from './protocols/router';
+import type { ProtocolStore } from './protocols/store';
 import { runRouter } from './runs/router';
 import type { RunStore } from './runs/store';
 import { diskFault } from './start-fault';
@@ -30,6 +32,7 @@ export interface AppParts {
   readonly preferences: PreferenceStore;
   readonly takenOut: TakenOutStore;
   readonly people: PeopleParts;
+  readonly protocols: ProtocolStore;
   readonly bands: BandStore;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
@@ -80,7 +83,18 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-function api({ classes, usage, library, runs, preferences, takenOut, people, bands, mayWrite }: AppParts): Router {
+function api({
+  classes,
+  usage,
+  library,
+  runs,
+  preferences,
+  takenOut,
+  people,
+  protocols,
+  bands,
+  mayWrite,
+}: AppParts): Router {
   const router = Router();
   router.use((request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -101,6 +115,7 @@ function api({ classes, usage, library, runs, preferences, takenOut, people, ban
   router.use('/people', peopleRouter(people));
   router.use('/readings', readingRouter(people));
   router.use('/notes', noteRouter(people));
+  router.use('/protocols', protocolRouter(protocols));
   router.use('/bands', bandRouter(bands));
   router.use('/devices', deviceRouter());
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));

@@ -1,5 +1,6 @@
 import type { Express } from 'express';
 import { nanoid } from 'nanoid';
+import type { Preferences } from '@core/contract';
 import { catalogue } from '@core/exercise/catalogue';
 import { createApp } from './app';
 import { BandStore } from './bands/store';
@@ -15,6 +16,7 @@ import type { PeopleParts } from './people/router';
 import { Standings } from './people/standings';
 import { PeopleStore } from './people/store';
 import { PreferenceStore } from './preferences/store';
+import { ProtocolStore } from './protocols/store';
 import { RunStore } from './runs/store';
 import { TakenOutStore } from './taken-out/store';
 
@@ -37,6 +39,7 @@ export interface Server {
   readonly library: Library;
   readonly runs: RunStore;
   readonly people: PeopleParts;
+  readonly protocols: ProtocolStore;
   readonly close: () => void;
 }
 
@@ -53,7 +56,16 @@ export function composeServer(options: ServerOptions): Server {
   const usage = new ExerciseUsage(db, library, classes, newId);
   const runs = new RunStore(db, library, now);
   const preferences = new PreferenceStore(db, now);
-  const people = peopleParts(db, now, wipe, options.file);
+  const protocols = new ProtocolStore(db);
+  const people: PeopleParts = {
+    ...peopleParts(db, protocols, now, () => preferences.read().weekly, wipe, options.file),
+    helped: (groupId) => {
+      const answers = runs.answersOf(groupId);
+      const { words } = preferences.read().school;
+      const ids = [...new Set(answers.map(({ exerciseId }) => exerciseId))];
+      return { answers, names: Object.fromEntries(ids.map((id) => [id, library.one(id).exercise.name[words]])) };
+    },
+  };
   const app = createApp({
     classes,
     usage,
@@ -62,25 +74,33 @@ export function composeServer(options: ServerOptions): Server {
     preferences,
     takenOut: new TakenOutStore(db, library),
     people,
+    protocols,
     bands: new BandStore(db),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),
     mayWrite: options.mayWrite ?? (() => true),
   });
-  return { app, classes, library, runs, people, close };
+  return { app, classes, library, runs, people, protocols, close };
 }
 
-function peopleParts(db: Db, now: () => string, wipe: () => void, file: string): PeopleParts {
+function peopleParts(
+  db: Db,
+  protocols: ProtocolStore,
+  now: () => string,
+  weekly: () => Preferences['weekly'],
+  wipe: () => void,
+  file: string,
+): Omit<PeopleParts, 'helped'> {
   const people = new PeopleStore(db, now, wipe);
-  const readings = new ReadingStore(db, people, now);
-  const noise = new NoiseStore(db, readings);
+  const readings = new ReadingStore(db, people, protocols, now);
+  const noise = new NoiseStore(db, readings, protocols);
   return {
     people,
     readings,
     noise,
     notes: new NoteStore(db, people, now),
-    standings: new Standings(readings, noise),
+    standings: new Standings(readings, noise, protocols, weekly),
     copies: () => copiesBeside(file),
   };
 }

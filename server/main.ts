@@ -5,7 +5,7 @@ import { parseArgs } from 'node:util';
 import { type Server, composeServer, newId } from './compose';
 import { addDemoClasses } from './demo/saltmarsh';
 import { addDemoPeople } from './demo/people';
-import { addTaughtClass } from './demo/taught';
+import { addTaughtClass, addTaughtWeeks } from './demo/taught';
 import { DataFolder } from './folder';
 import { StartFault, diskFault, startWords } from './start-fault';
 
@@ -84,6 +84,7 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
   if (asked.demo && server.classes.list({ limit: 1 }).classes.length === 0 && !folder.demo) {
     folder.madeForTryingOut();
     addDemoClasses(server, newId);
+    addTaughtWeeks(server, newId, Date.now());
     addTaughtClass(server, newId, Date.now());
     addDemoPeople(server, newId, Date.now());
   }

@@ -120,6 +120,8 @@ export const runs = sqliteTable(
     note: text('note').notNull(),
     /** Of the plan and the events as they are stored; 0 for those written before runs carried a number. */
     format: integer('format').notNull().default(0),
+    /** The group that was taught; null where nobody said. */
+    groupId: text('group_id'),
     /** ISO instant; null while the run is in the log. */
     removedAt: text('removed_at'),
   },
@@ -127,6 +129,7 @@ export const runs = sqliteTable(
     index('runs_in_order').on(table.removedAt, table.startedAt, table.id, table.title),
     index('runs_by_removal').on(table.removedAt, table.id),
     index('runs_by_id').on(table.id, table.removedAt),
+    index('runs_of_group').on(table.groupId, table.removedAt, table.startedAt),
   ],
 );
 
@@ -140,6 +143,21 @@ export const runExercises = sqliteTable(
     exerciseId: text('exercise_id').notNull(),
   },
   (table) => [primaryKey({ columns: [table.runId, table.exerciseId] }), index('runs_by_exercise').on(table.exerciseId)],
+);
+
+/** What the looks again of a run showed, by exercise; written with its events. */
+export const runAnswers = sqliteTable(
+  'run_answers',
+  {
+    runId: text('run_id')
+      .notNull()
+      .references(() => runs.id),
+    exerciseId: text('exercise_id').notNull(),
+    answer: text('answer').notNull(),
+    /** Where the exercise stands in the class, from 0. */
+    place: integer('place').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.runId, table.exerciseId] })],
 );
 
 /** What happened in a run; an event sent twice counts once. */
@@ -229,6 +247,14 @@ export const ladderNotes = sqliteTable(
 
 /** Bands of the cupboard, with what a spring scale said of them. */
 export const bands = sqliteTable('bands', {
+  id: text('id').primaryKey(),
+  version: integer('version').notNull(),
+  name: text('name').notNull(),
+  body: text('body').notNull(),
+});
+
+/** Protocols of the teacher's own. */
+export const protocols = sqliteTable('protocols', {
   id: text('id').primaryKey(),
   version: integer('version').notNull(),
   name: text('name').notNull(),

@@ -3,6 +3,7 @@ export * from './exercises';
 export * from './people';
 export * from './preferences';
 export * from './problem';
+export * from './protocols';
 export * from './runs';
 export * from './taken-out';
 export * from './devices';

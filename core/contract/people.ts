@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { Id } from '../id';
 import { LocalDate } from '../measure/day';
+import { HelpAnswer } from '../measure/helped';
 import { Foot, Reading } from '../measure/reading';
 import { Verdict } from '../measure/verdict';
 import { LadderNote } from '../roster/ladder-note';
@@ -80,6 +81,16 @@ export const GroupReadings = z.strictObject({
 });
 export type GroupReadings = z.infer<typeof GroupReadings>;
 export const ReadingsAsked = z.strictObject({ protocols: z.string().max(400) });
+
+/** What a group answered to a look again after an exercise, in one class. */
+export const GroupAnswer = z.strictObject({ exerciseId: z.string(), at: z.iso.datetime(), answer: HelpAnswer });
+export type GroupAnswer = z.infer<typeof GroupAnswer>;
+/** All that a group answered, newest class first, each in the order of its class; and what the exercises are called. */
+export const GroupHelped = z.strictObject({
+  answers: z.array(GroupAnswer),
+  names: z.record(z.string(), z.string()),
+});
+export type GroupHelped = z.infer<typeof GroupHelped>;
 
 /** What became of a reading: kept, or dropped as its student was deleted meanwhile. */
 export const ReadingKept = z.strictObject({ kept: z.boolean() });

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { School } from '../exercise';
+import { CheckId } from '../measure/check-id';
 import { Pace, defaultPace } from '../plan';
 
 const said = (most: number) => z.string().trim().min(1).max(most);
@@ -13,5 +14,7 @@ export const Preferences = z.strictObject({
   pace: Pace.default(defaultPace),
   /** The teacher's own words, and what they mean here; search knows them. */
   words: z.array(OwnWord).max(200).default([]),
+  /** Change a week that the teacher expects in checks that come with Needlework, where it is not theirs; on the judging scale. */
+  weekly: z.partialRecord(CheckId, z.number().positive()).default({}),
 });
 export type Preferences = z.infer<typeof Preferences>;

@@ -13,6 +13,7 @@ const ProblemCode = z.enum([
   'save-id-reused',
   'event-number-reused',
   'run-id-reused',
+  'protocol-in-use',
   'too-much',
   'exercise-changed',
   'not-built-in',

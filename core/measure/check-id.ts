@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Id } from '../id';
 
 /** The checks that come with Needlework; a gate may ask for one. Ids are permanent. */
 export const CheckId = z.enum(
@@ -38,3 +39,7 @@ export const CheckId = z.enum(
   { error: 'unknown-check' },
 );
 export type CheckId = z.infer<typeof CheckId>;
+
+/** A check in a class: one that comes with Needlework, or one of the teacher's own with the name it had then. */
+export const ClassCheck = z.union([CheckId, z.strictObject({ id: Id, name: z.string().trim().min(1).max(80) })]);
+export type ClassCheck = z.infer<typeof ClassCheck>;

@@ -9,6 +9,7 @@ describe('the checks', () => {
   it.each(CheckId.options)('%s says how it is taken', (id) => {
     expect(checks[id].id).toBe(id);
     expect(Protocol.safeParse(checks[id]).error?.issues).toBeUndefined();
+    expect(checks[id].steps.length).toBeGreaterThan(0);
   });
 
   // Needlework's own estimates, but for the two of the wall: Konor et al. 2012, from memory, upper end.

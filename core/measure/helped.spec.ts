@@ -1,18 +1,11 @@
-import { answerOfHands, whatHelped, type Answered, type Answer } from './helped';
+import { type Answered, type HelpAnswer, whatHelped } from './helped';
+import { helpedWords, othersWords } from './helped-words';
 
-const answers = (exerciseId: string, ...list: Answer[]): Answered[] =>
+const answers = (exerciseId: string, ...list: HelpAnswer[]): Answered[] =>
   list.map((answer, day) => ({ exerciseId, day, answer }));
-const times = (n: number, answer: Answer): Answer[] => Array<Answer>(n).fill(answer);
+const times = (n: number, answer: HelpAnswer): HelpAnswer[] => Array<HelpAnswer>(n).fill(answer);
 
 describe('what helped', () => {
-  it('counts a class as one answer, by more than half of its hands', () => {
-    expect(answerOfHands({ better: 6, same: 4, worse: 1 })).toBe('better');
-    expect(answerOfHands({ better: 5, same: 3, worse: 3 })).toBe('mixed');
-    expect(answerOfHands({ better: 0, same: 9, worse: 0 })).toBe('same');
-    expect(answerOfHands({ better: 1, same: 2, worse: 8 })).toBe('worse');
-    expect(answerOfHands({ better: 0, same: 0, worse: 0 })).toBeNull();
-  });
-
   it('only lists fewer than four, counts from four on, and gives a range from ten on', () => {
     const [three] = whatHelped(answers('roll', 'better', 'same', 'better'), ['roll']);
     expect(three).toMatchObject({ n: 3, counted: false, tenths: null, thanMost: null });
@@ -49,5 +42,48 @@ describe('what helped', () => {
       { exerciseId: 'roll', day: 1, answer: 'better' },
     ];
     expect(whatHelped(twice, ['roll'])[0]).toMatchObject({ n: 1, better: 1, worse: 0 });
+  });
+});
+
+describe('what helped, in words', () => {
+  const said = (exerciseId: string, all: readonly Answered[]) => {
+    const [helped] = whatHelped(all, [exerciseId]);
+    return helped && helpedWords(helped);
+  };
+
+  it('only lists what was answered until there are four', () => {
+    expect(said('roll', answers('roll', 'better', 'worse', 'better'))).toEqual({
+      said: 'better, worse, better',
+      range: '',
+      worse: '',
+    });
+  });
+
+  it('says how often, and worse as plainly, without a word about the future before ten', () => {
+    expect(said('roll', answers('roll', 'better', 'worse', 'better', 'better'))).toEqual({
+      said: 'better 3 of 4 times',
+      range: '',
+      worse: 'worse once',
+    });
+  });
+
+  it('says from ten on how far chance reaches, and more than most only where it clears what others get', () => {
+    expect(said('roll', answers('roll', ...times(8, 'better'), 'same', 'same'))?.range).toBe(
+      '5 to 9 times in 10 if it goes on like this',
+    );
+    const all = [
+      ...answers('roll', ...times(20, 'better')),
+      ...answers('rise', ...times(6, 'better'), ...times(14, 'same')),
+    ];
+    expect(said('roll', all)?.range).toMatch(/; more often than after most of what they do$/);
+  });
+
+  it('asks whether to keep what was worse twice running', () => {
+    expect(said('roll', answers('roll', 'worse', 'worse'))?.worse).toBe('worse twice running: keep it?');
+  });
+
+  it('puts beside it what everything else gets', () => {
+    expect(othersWords(0.72)).toBe('better 7 in 10 after everything else');
+    expect(othersWords(null)).toBe('');
   });
 });

@@ -1,28 +1,15 @@
+import * as z from 'zod';
 import { wilson } from './wilson';
 
-export type Answer = 'better' | 'same' | 'worse' | 'mixed';
-
-/** Hands shown in a class after a re-check. */
-export interface Hands {
-  readonly better: number;
-  readonly same: number;
-  readonly worse: number;
-}
-
-/** A class is one answer: better where more than half of its hands say so, worse likewise, else mixed; null without hands. */
-export function answerOfHands({ better, same, worse }: Hands): Answer | null {
-  const all = better + same + worse;
-  if (all === 0) return null;
-  if (better * 2 > all) return 'better';
-  if (worse * 2 > all) return 'worse';
-  return same === all ? 'same' : 'mixed';
-}
+/** What a look again showed; mixed where the feet of one class said different things. */
+export const HelpAnswer = z.enum(['better', 'same', 'worse', 'mixed']);
+export type HelpAnswer = z.infer<typeof HelpAnswer>;
 
 /** One answer of a student or a group on a date. */
 export interface Answered {
   readonly exerciseId: string;
   readonly day: number;
-  readonly answer: Answer;
+  readonly answer: HelpAnswer;
 }
 
 /** What the answers for one exercise allow to be said. */

@@ -46,7 +46,7 @@ export interface HistoryAsked {
   /** The studio's noise of this check where it has one. */
   readonly studio: number | null;
   /** Change expected in a week where the teacher says another one. */
-  readonly weekly?: number;
+  readonly weekly?: number | undefined;
 }
 
 /** Judges all readings of one student in one check: each against the earlier ones. */

@@ -86,7 +86,7 @@ export const Protocol = z.strictObject({
   takenWith: z.string().min(1).max(64).nullable(),
   /** Each foot for itself, or both at once. */
   sides: z.enum(['each', 'both']),
-  steps: z.array(z.string().trim().min(1).max(200)).min(1).max(6),
+  steps: z.array(z.string().trim().min(1).max(200)).max(6),
   /** What it needs beside the feet, in words. */
   needs: z.array(z.string().trim().min(1).max(40)).max(6),
   drawing: ProtocolDrawing.nullable(),

@@ -1,5 +1,3 @@
-import type { CheckId } from './check-id';
-
 /** A figure that stands beside a reading and enters no verdict. */
 export interface Beside {
   readonly words: string;
@@ -35,7 +33,7 @@ const norms = (eyes: 'open' | 'shut', age: number | null): Beside[] =>
  * What is published about a check, and what the trade says, for somebody of an age. Never a pass mark.
  * @param age in years; null where it is not known: every band then
  */
-export function besideReading(check: CheckId, age: number | null): readonly Beside[] {
+export function besideReading(check: string, age: number | null): readonly Beside[] {
   switch (check) {
     case 'one-leg-stand':
       return norms('open', age);

@@ -1,14 +1,13 @@
 import { type DosePart, fittingNumbers, numberOf, withNumber, withRange, withUntil } from '../dose';
 import type { Exercise } from '../exercise';
-import { type CheckId, checks } from '../measure';
+import { type Protocol, checkIdOf, classCheck } from '../measure';
 import { type NextId, newItem } from './make';
 import { type Addition, addedAt, placeFor } from './place';
-import type { Item, Plan } from './plan';
+import { type Item, type Plan, findItem, itemsOf } from './plan';
 
 /** As much as a check takes: once; a count of reps until form goes, a time until the foot comes down. */
-function onceFor(check: CheckId, part: DosePart): DosePart {
+function onceFor({ result }: Protocol, part: DosePart): DosePart {
   const once = withRange({ ...part, sets: 1, multipliers: [] }, null);
-  const { result } = checks[check];
   switch (result.gives === 'number' ? result.unit : null) {
     case 'reps':
       return withUntil(once, 'form goes');
@@ -29,12 +28,33 @@ const withCounts = (part: DosePart, to: number): DosePart =>
 export function addCheck(
   plan: Plan,
   selectedId: string | null,
-  check: CheckId,
+  check: Protocol,
   exercise: Exercise,
   revision: string,
   nextId: NextId,
 ): Addition {
   const made = newItem(nextId(), exercise, revision, plan.school);
-  const item: Item = { ...made, check, dose: made.dose.slice(0, 1).map((part) => onceFor(check, part)) };
+  const item: Item = {
+    ...made,
+    check: classCheck(check),
+    dose: made.dose.slice(0, 1).map((part) => onceFor(check, part)),
+  };
   return addedAt(plan, placeFor(plan, selectedId, 'here'), item, 'Look', nextId);
+}
+
+/**
+ * The check of an item once more as a look at the whole class: behind its last exercise, before what is said at the end,
+ * taken the same way. Null where no check is taken with it, or where it is taken again already.
+ */
+export function addCheckAtEnd(plan: Plan, itemId: string, nextId: NextId): Addition | null {
+  const item = findItem(plan, itemId)?.item;
+  const check = item?.check;
+  if (!item || !check) return null;
+  const taken = itemsOf(plan).filter((other) => other.check !== null && checkIdOf(other.check) === checkIdOf(check));
+  if (taken.length > 1) return null;
+  const block = plan.blocks.findLast(({ items }) => items.some(({ kind }) => kind === 'exercise'));
+  if (!block) return null;
+  const again: Item = { ...item, id: nextId(), recheck: { of: null }, wornUntil: null, familiarity: 'known' };
+  const index = block.items.findLastIndex(({ kind }) => kind === 'exercise') + 1;
+  return { command: { type: 'add-item', item: again, blockId: block.id, index }, itemId: again.id };
 }

@@ -15,7 +15,7 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 5,
+    format: 6,
     id,
     title,
     brief: {

@@ -3,7 +3,7 @@ import { Dose } from '../dose';
 import { Concern, CueKind, School, Substitute } from '../exercise';
 import { Id } from '../id';
 import { Floor, KitId } from '../kit';
-import { CheckId } from '../measure/check-id';
+import { ClassCheck } from '../measure/check-id';
 import { Familiarity, Pace } from './pace';
 
 export const Side = z.enum(['left', 'right']);
@@ -65,7 +65,7 @@ export const Item = z.strictObject({
   /** Looks again: at a drill, which it then follows wherever that goes, or at the class where it names none. */
   recheck: z.strictObject({ of: Id.nullable() }).nullable(),
   /** The named check that is taken with it. */
-  check: CheckId.nullable(),
+  check: ClassCheck.nullable(),
   /** Kit in the place of the exercise's own. */
   substitutes: z.array(Substitute).max(6),
   /** Where it is taught, if elsewhere than the block: tile for the cloth, carpet for the stretch. */
@@ -144,7 +144,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(5),
+  format: z.literal(6),
   id: Id,
   title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,

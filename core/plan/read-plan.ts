@@ -90,6 +90,8 @@ const upgrades = [
   withTalk,
   // 4: no group
   withGroup,
+  // 5: checks were those of Needlework alone
+  (plan: Document) => plan,
 ];
 
 /**

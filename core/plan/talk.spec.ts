@@ -1,9 +1,9 @@
 import { sayDose } from '../dose';
-import { type CheckId, checks } from '../measure';
+import { type CheckId, checks, newProtocol } from '../measure';
 import { catalogue } from '../exercise/catalogue';
 import { sampleExercise, sampleRevision } from '../testing/sample';
 import { type UsualTalk, addTalk, usualTalks } from './add-talk';
-import { addCheck } from './add-check';
+import { addCheck, addCheckAtEnd } from './add-check';
 import { addAgain } from './add-exercise';
 import { type PlanCommand, applyCommand } from './command';
 import { copyOfPlan, newBlock, newItem, newPlan } from './make';
@@ -99,7 +99,7 @@ describe('talk of its own', () => {
 describe('a named check', () => {
   const exercise = sampleExercise('wall');
   const add = (on: Plan, selected: string | null) =>
-    addCheck(on, selected, 'knee-to-wall', exercise, sampleRevision(1), nextId);
+    addCheck(on, selected, checks['knee-to-wall'], exercise, sampleRevision(1), nextId);
 
   it('stands in a class as an item: the exercise it is taken with, right after what is selected', () => {
     const { command, itemId } = add(plan, 'item-c');
@@ -113,13 +113,34 @@ describe('a named check', () => {
   it('is taken once on each foot: reps until form goes, a stand until the foot comes down', () => {
     const taken = (check: CheckId) => {
       const of = catalogue.find((e) => e.id === checks[check].takenWith)!;
-      const { command } = addCheck(plan, 'item-c', check, of, sampleRevision(1), nextId);
+      const { command } = addCheck(plan, 'item-c', checks[check], of, sampleRevision(1), nextId);
       const item = itemsOf(done(command))[3];
       return sayDose(item?.dose ?? [], 'each');
     };
     expect(taken('knee-to-wall')).toBe('1 rep, each foot');
     expect(taken('rises-to-loss-of-form')).toMatch(/^\d+ reps until form goes, each foot$/);
     expect(taken('one-leg-stand')).toMatch(/^\d+ s until the foot comes down, each foot$/);
+  });
+
+  it('of the teacher’s own stands there with its name', () => {
+    const own = { ...newProtocol('heel-lift', 'heel lifted from a step'), takenWith: 'wall' };
+    const { command, itemId } = addCheck(plan, 'item-c', own, exercise, sampleRevision(1), nextId);
+    expect(itemsOf(done(command)).find(({ id }) => id === itemId)?.check).toEqual({
+      id: 'heel-lift',
+      name: 'heel lifted from a step',
+    });
+  });
+
+  it('is taken again at the end as a look at the class, once, before what is said last', () => {
+    const { command, itemId } = add(plan, 'item-a');
+    const goodbye = done(addTalk(done(command), null, usual('last'), nextId).command, done(command));
+    const again = addCheckAtEnd(goodbye, itemId, nextId);
+    const made = done(again!.command, goodbye);
+    const last = made.blocks.at(-1)!.items;
+    expect(last.at(-1)?.kind).toBe('talk');
+    expect(last.at(-2)).toMatchObject({ check: 'knee-to-wall', recheck: { of: null }, exerciseId: 'wall' });
+    expect(addCheckAtEnd(made, itemId, nextId)).toBeNull();
+    expect(addCheckAtEnd(plan, 'item-a', nextId)).toBeNull();
   });
 
   it('is taken with an exercise that there is, each of them', () => {

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { Id } from '../id';
 import { LocalDate } from '../measure/day';
+import { HelpAnswer } from '../measure/helped';
 import { Conditions, Foot } from '../measure/reading';
 
 const rungId = z.string().min(1).max(40);
@@ -43,6 +44,8 @@ export const LadderNote = z.strictObject({
     z.strictObject({ kind: z.literal('stays') }),
     z.strictObject({ kind: z.literal('moves-on') }),
     z.strictObject({ kind: z.literal('present') }),
+    /** What a look again showed after this exercise, in a lesson of their own. */
+    z.strictObject({ kind: z.literal('answered'), answer: HelpAnswer.exclude(['mixed']) }),
   ]),
   by: z.string().trim().max(40),
 });

@@ -1,3 +1,4 @@
+export * from './answers';
 export * from './bout';
 export * from './event';
 export * from './moment';

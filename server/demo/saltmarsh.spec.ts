@@ -1,11 +1,12 @@
 import { Plan, itemsOf } from '@core/plan';
 import { floorSuits } from '@core/kit';
+import { whatHelped } from '@core/measure';
 import { owed, replay } from '@core/run';
 import { buildTimeline } from '@core/timeline';
 import { testServer } from '../testing/server';
 import { addDemoClasses } from './saltmarsh';
 import { addDemoPeople } from './people';
-import { addTaughtClass } from './taught';
+import { addTaughtClass, addTaughtWeeks } from './taught';
 
 describe('Saltmarsh Hall (invented)', () => {
   const server = testServer();
@@ -41,6 +42,20 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(share('changed')).toBeLessThan(0.1);
     expect(share('within-noise')).toBeGreaterThan(0.5);
     expect(share('ask')).toBe(0);
+  });
+
+  it('has weeks of lunches that say what helped: counted, not praised', () => {
+    addTaughtWeeks(server, () => `demo-id-${n++}`, Date.UTC(2026, 10, 24));
+    const { answers, names } = server.people.helped('demo-lunch');
+    expect(names['ball-along-the-sole']).toBe('Ball along the sole');
+    const said = whatHelped(
+      answers.map(({ exerciseId, at, answer }) => ({ exerciseId, answer, day: Date.parse(at) / 86_400_000 })),
+      ['ball-along-the-sole', 'one-leg-stand'],
+    );
+    expect(said.map(({ n: times, better }) => [times, better])).toEqual([
+      [11, 9],
+      [3, 1],
+    ]);
   });
 
   it('has one class that was taught, two reps short on one side', () => {

@@ -88,6 +88,7 @@ export const demoClasses: readonly DemoClass[] = [
     brief: {
       audience: 'mixed',
       people: 11,
+      groupId: 'demo-lunch',
       purpose: 'Ferry crew and neighbours: steady outer ankles on a moving deck.',
     },
     blocks: [
@@ -173,6 +174,7 @@ export const demoClasses: readonly DemoClass[] = [
     title: 'Troupe: long points, clean rises',
     slotMinutes: 45,
     brief: {
+      groupId: 'demo-troupe',
       audience: 'dancers',
       people: 16,
       purpose: 'Before the harvest show: pointing without crunched toes, heels that stay hidden.',

@@ -1,7 +1,8 @@
 import { inArray } from 'drizzle-orm';
 import type { StudioNoise } from '@core/contract';
-import { CheckId, checks, isNumber, noiseInStudio } from '@core/measure';
+import { isNumber, noiseInStudio } from '@core/measure';
 import type { Db } from '../database';
+import type { ProtocolStore } from '../protocols/store';
 import { studioNoises } from '../schema';
 import type { ReadingStore } from './readings';
 
@@ -17,6 +18,7 @@ export class NoiseStore {
   constructor(
     private readonly db: Db,
     private readonly readings: ReadingStore,
+    private readonly protocols: ProtocolStore,
   ) {}
 
   all(): StudioNoise {
@@ -32,8 +34,8 @@ export class NoiseStore {
 
   /** After a reading: works the noise of its check out anew where there are a good deal more of them than last time. */
   follow(id: string): void {
-    const known = CheckId.safeParse(id);
-    if (!known.success) return;
+    const protocol = this.protocols.find(id);
+    if (!protocol || !isNumber(protocol)) return;
     const count = this.readings.count(id);
     const last = this.db
       .select()
@@ -41,8 +43,7 @@ export class NoiseStore {
       .where(inArray(studioNoises.protocol, [id]))
       .get();
     if (count < fewest || (last && count < last.readings * growth)) return;
-    const protocol = checks[known.data];
-    const noise = isNumber(protocol) ? noiseInStudio(protocol, this.readings.inCheck(id)) : null;
+    const noise = noiseInStudio(protocol, this.readings.inCheck(id));
     if (noise === null) return;
     const set = { noise, readings: count };
     this.db

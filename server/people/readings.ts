@@ -1,10 +1,11 @@
 import { and, asc, count, eq, inArray, isNull } from 'drizzle-orm';
 import type { ReadingKept } from '@core/contract';
-import { CheckId, Reading, checks, isNumber, refusalOf, refuseWords } from '@core/measure';
+import { Reading, isNumber, refusalOf, refuseWords } from '@core/measure';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, parsed } from '../problem';
 import { readings } from '../schema';
+import type { ProtocolStore } from '../protocols/store';
 import type { PeopleStore } from './store';
 
 const day = 86_400_000;
@@ -19,6 +20,7 @@ export class ReadingStore {
   constructor(
     private readonly db: Db,
     private readonly people: PeopleStore,
+    private readonly protocols: ProtocolStore,
     private readonly now: () => string,
   ) {}
 
@@ -124,10 +126,8 @@ export class ReadingStore {
 
   /** The same refusals as on the page: it may be older, or not be the page at all. */
   private refuse(reading: Reading, consent: boolean): void {
-    const known = CheckId.safeParse(reading.protocol);
-    if (!known.success)
-      throw new ProblemError(422, 'reading-refused', 'Not taken', 'Needlework does not know this check.');
-    const protocol = checks[known.data];
+    const protocol = this.protocols.find(reading.protocol);
+    if (!protocol) throw new ProblemError(422, 'reading-refused', 'Not taken', 'Needlework does not know this check.');
     // a page east of here is a day ahead
     const tomorrow = new Date(Date.parse(this.now()) + day).toISOString().slice(0, 10);
     const why = refusalOf(isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);

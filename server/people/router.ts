@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import type { GroupPage, GroupReadings, KeptCopy, StudentPage } from '@core/contract';
+import type { GroupHelped, GroupPage, GroupReadings, KeptCopy, StudentPage } from '@core/contract';
 import { ReadingsAsked, SaveGroup, SaveStudent } from '@core/contract';
 import { Reading } from '@core/measure';
 import { ProblemError, readBody, readId } from '../problem';
@@ -16,6 +16,8 @@ export interface PeopleParts {
   readonly noise: NoiseStore;
   readonly notes: NoteStore;
   readonly standings: Standings;
+  /** What a group answered to looks again in its classes. */
+  readonly helped: (groupId: string) => GroupHelped;
   /** Copies of the database that lie beside it. */
   readonly copies: () => readonly KeptCopy[];
 }
@@ -24,7 +26,7 @@ const student = (params: { readonly id?: string }) => readId('This student', par
 const group = (params: { readonly id?: string }) => readId('This group', params.id);
 
 /** Students and groups. */
-export function peopleRouter({ people, readings, noise, notes, standings, copies }: PeopleParts): Router {
+export function peopleRouter({ people, readings, noise, notes, standings, helped, copies }: PeopleParts): Router {
   const router = Router();
   router.get('/', (_request, response) => void response.json(people.list(false)));
   router.get('/archived', (_request, response) => void response.json(people.list(true)));
@@ -56,6 +58,7 @@ export function peopleRouter({ people, readings, noise, notes, standings, copies
   router.put('/groups/:id', ({ params, body }, response) => {
     response.json(people.saveGroup(group(params), readBody(SaveGroup, body)));
   });
+  router.get('/groups/:id/helped', ({ params }, response) => void response.json(helped(group(params))));
   router.get('/groups/:id/readings', ({ params, query }, response) => {
     const members = people.members(group(params));
     const { protocols } = readBody(ReadingsAsked, query);

@@ -1,11 +1,17 @@
 import type { StandingRow, StudioNoise } from '@core/contract';
-import { type Latest, type Reading, checks, checksIn, dateOf, historyOf, verdictWords } from '@core/measure';
+import { type Latest, type OwnProtocol, type Reading, checksIn, dateOf, historyOf, verdictWords } from '@core/measure';
+import type { ProtocolStore } from '../protocols/store';
 import type { NoiseStore } from './noise';
 import type { ReadingStore } from './readings';
+
+type Weekly = Readonly<Record<string, number>>;
 
 interface Known {
   readonly changes: number;
   readonly noise: StudioNoise;
+  readonly own: readonly OwnProtocol[];
+  /** The teacher's own changes a week, as text. */
+  readonly weekly: string;
   readonly rows: readonly StandingRow[];
   readonly judged: number;
 }
@@ -17,18 +23,29 @@ export class Standings {
   constructor(
     private readonly readings: ReadingStore,
     private readonly noise: NoiseStore,
+    private readonly protocols: ProtocolStore,
+    /** Change a week that the teacher expects, by check. */
+    private readonly weeklyOf: () => Weekly,
   ) {}
 
   of(studentIds: readonly string[]): { readonly rows: StandingRow[]; readonly judged: number } {
-    const noise = this.noise.all();
+    const [noise, own, weekly] = [this.noise.all(), this.protocols.own(), this.weeklyOf()];
+    const said = JSON.stringify(weekly);
     const stale = studentIds.filter((id) => {
       const known = this.known.get(id);
-      return known?.changes !== this.readings.changesOf(id) || known.noise !== noise;
+      if (known?.changes !== this.readings.changesOf(id)) return true;
+      return known.noise !== noise || known.own !== own || known.weekly !== said;
     });
     const byStudent = new Map<string, Reading[]>(stale.map((id) => [id, []]));
     for (const reading of this.readings.of(stale)) byStudent.get(reading.studentId)?.push(reading);
     for (const [id, readings] of byStudent)
-      this.known.set(id, { ...standingsOf(id, readings, noise), changes: this.readings.changesOf(id), noise });
+      this.known.set(id, {
+        ...standingsOf(id, readings, noise, own, weekly),
+        changes: this.readings.changesOf(id),
+        noise,
+        own,
+        weekly: said,
+      });
     const found = studentIds.flatMap((id) => this.known.get(id) ?? []);
     return {
       rows: found.flatMap(({ rows }) => rows),
@@ -37,10 +54,17 @@ export class Standings {
   }
 }
 
-function standingsOf(studentId: string, readings: readonly Reading[], noise: StudioNoise) {
+function standingsOf(
+  studentId: string,
+  readings: readonly Reading[],
+  noise: StudioNoise,
+  own: readonly OwnProtocol[],
+  weekly: Weekly,
+) {
   let judged = 0;
-  const rows = checksIn(readings).flatMap((id) => {
-    const history = historyOf({ protocol: checks[id], readings, studio: noise[id] ?? null });
+  const rows = checksIn(readings, own).flatMap((protocol) => {
+    const { id } = protocol;
+    const history = historyOf({ protocol, readings, studio: noise[id] ?? null, weekly: weekly[id] });
     judged += history.judged.filter(({ verdict }) => verdict !== 'not-judged').length;
     return history.latest.map((latest): StandingRow => ({
       studentId,
@@ -52,7 +76,7 @@ function standingsOf(studentId: string, readings: readonly Reading[], noise: Stu
       again: againFrom(latest),
       value: latest.last.value,
       verdict: latest.last.verdict,
-      words: verdictWords(checks[id], latest.last),
+      words: verdictWords(protocol, latest.last),
     }));
   });
   return { rows, judged };

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { OwnWord, type Preferences } from '@core/contract';
 import { School, defaultSchool } from '@core/exercise';
+import { CheckId } from '@core/measure';
 import { Pace, defaultPace } from '@core/plan';
 import type { Db } from '../database';
 import { preferences } from '../schema';
@@ -8,7 +9,10 @@ import { preferences } from '../schema';
 /** What was saved earlier may lack a question that came later, or hold an answer that is gone. */
 const Answers = z.record(z.string(), z.unknown()).catch({});
 const Words = z.array(OwnWord).catch([]);
-const Saved = z.object({ school: Answers, pace: Answers, words: Words }).catch({ school: {}, pace: {}, words: [] });
+const Weekly = z.partialRecord(CheckId, z.number().positive()).catch({});
+const Saved = z
+  .object({ school: Answers, pace: Answers, words: Words, weekly: Weekly })
+  .catch({ school: {}, pace: {}, words: [], weekly: {} });
 
 /** The answers that still are answers, over where Needlework starts. */
 function over<T extends object>(
@@ -32,8 +36,13 @@ export class PreferenceStore {
 
   read(): Preferences {
     const row = this.db.select().from(preferences).get();
-    const { school, pace, words } = Saved.parse(row ? JSON.parse(row.body) : {});
-    return { school: over(defaultSchool, School.shape, school), pace: over(defaultPace(), Pace.shape, pace), words };
+    const { school, pace, words, weekly } = Saved.parse(row ? JSON.parse(row.body) : {});
+    return {
+      school: over(defaultSchool, School.shape, school),
+      pace: over(defaultPace(), Pace.shape, pace),
+      words,
+      weekly,
+    };
   }
 
   save(body: Preferences): void {

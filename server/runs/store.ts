@@ -1,14 +1,15 @@
 import { and, asc, desc, eq, isNull, lt } from 'drizzle-orm';
-import type { ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
+import type { GroupAnswer, ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
+import { HelpAnswer } from '@core/measure';
 import { itemsOf, readPlan, revisionsOf } from '@core/plan';
-import { type RunEvent, readRun } from '@core/run';
+import { type RunEvent, answersIn, readRun } from '@core/run';
 import { buildTimeline } from '@core/timeline';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
 import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
-import { runEvents, runExercises, runs } from '../schema';
+import { runAnswers, runEvents, runExercises, runs } from '../schema';
 import { refuseTooMuch } from '../too-much';
 
 /** The format in which plans and events are written down here; what older ones hold is brought up when it is read. */
@@ -50,6 +51,7 @@ export class RunStore {
           startedAt,
           note: '',
           format,
+          groupId: plan.brief.groupId,
         })
         .onConflictDoNothing()
         .run();
@@ -65,7 +67,7 @@ export class RunStore {
 
   /** Takes events; those it has already are passed over. A number that says something else now is refused, and all with it. */
   add(id: string, events: readonly RunEvent[]): void {
-    const { format: stored } = this.row(id);
+    const { format: stored, plan } = this.row(id);
     const stranger = events.find((e) => e.runId !== id);
     if (stranger)
       throw new ProblemError(
@@ -85,6 +87,8 @@ export class RunStore {
       const { changes } = this.db.insert(runEvents).values(rows).onConflictDoNothing().run();
       // one that was written in older words cannot be compared with today's
       if (changes < rows.length && stored === format) rows.forEach((row) => this.refuseOtherEvent(row));
+      if (changes > 0 && events.some(({ event }) => ['answered', 'undone', 'adapted'].includes(event.kind)))
+        this.followAnswers(id, plan);
     }, atOnce);
   }
 
@@ -127,23 +131,7 @@ export class RunStore {
   read(id: string): RunRead {
     const row = this.row(id);
     if (row.removedAt !== null) throw notFound('This taught class');
-    const events = this.db
-      .select()
-      .from(runEvents)
-      .where(eq(runEvents.runId, id))
-      .orderBy(asc(runEvents.atMs), asc(runEvents.seq))
-      .all();
-    const stored = {
-      format: row.format,
-      plan: parsed(row.plan),
-      events: events.map(({ deviceId, seq, atMs, event }) => ({
-        runId: id,
-        deviceId,
-        seq,
-        atMs,
-        event: parsed(event),
-      })),
-    };
+    const stored = { format: row.format, plan: parsed(row.plan), events: this.events(id) };
     const run = readStoredAs('This taught class', readRun, JSON.stringify(stored));
     const { classId, version, startedAt, headcount, note } = row;
     return {
@@ -157,6 +145,42 @@ export class RunStore {
       events: run.events,
       revisions: this.library.byRevision(revisionsOf(run.plan)),
     };
+  }
+
+  /** What is answered is written down by exercise, so that a group's answers are found without reading its classes. */
+  private followAnswers(id: string, stored: string): void {
+    const plan = readPlan(parsed(stored));
+    if (!plan.ok) return;
+    const read = readRun({ format, plan: plan.value, events: this.events(id) });
+    if (!read.ok) return;
+    const rows = answersIn(plan.value, read.value.events).map((answer) => ({ runId: id, ...answer }));
+    this.db.delete(runAnswers).where(eq(runAnswers.runId, id)).run();
+    if (rows.length > 0) this.db.insert(runAnswers).values(rows).run();
+  }
+
+  private events(id: string) {
+    return this.db
+      .select()
+      .from(runEvents)
+      .where(eq(runEvents.runId, id))
+      .orderBy(asc(runEvents.atMs), asc(runEvents.seq))
+      .all()
+      .map((row) => ({ ...row, event: parsed(row.event) }));
+  }
+
+  /** What a group answered to looks again, newest class first, each in the order of its class. */
+  answersOf(groupId: string): GroupAnswer[] {
+    return this.db
+      .select({ exerciseId: runAnswers.exerciseId, answer: runAnswers.answer, at: runs.startedAt })
+      .from(runs)
+      .innerJoin(runAnswers, eq(runAnswers.runId, runs.id))
+      .where(and(eq(runs.groupId, groupId), isNull(runs.removedAt)))
+      .orderBy(desc(runs.startedAt), asc(runAnswers.place))
+      .all()
+      .flatMap(({ answer, ...row }) => {
+        const read = HelpAnswer.safeParse(answer);
+        return read.success ? [{ ...row, answer: read.data }] : [];
+      });
   }
 
   private refuseOther(

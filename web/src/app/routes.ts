@@ -110,6 +110,16 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/look/look-page').then((m) => m.LookPage),
   },
   {
+    path: 'checks',
+    title: 'Checks · Needlework',
+    loadComponent: () => import('./pages/checks/checks-page').then((m) => m.ChecksPage),
+  },
+  {
+    path: 'checks/:id',
+    title: 'Checks · Needlework',
+    loadComponent: () => import('./pages/checks/checks-page').then((m) => m.ChecksPage),
+  },
+  {
     path: 'log',
     title: 'Taught · Needlework',
     loadComponent: () => import('./pages/log/log-page').then((m) => m.LogPage),

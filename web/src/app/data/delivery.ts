@@ -42,6 +42,8 @@ export class Delivery {
         return this.people.saveGroup(letter.basedOn, letter.group);
       case 'band':
         return this.people.saveBand(letter.basedOn, letter.band);
+      case 'protocol':
+        return this.people.saveProtocol(letter.basedOn, letter.protocol);
       case 'reading':
         return this.people.take(letter.reading);
       case 'note':

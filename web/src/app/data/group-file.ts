@@ -23,6 +23,11 @@ export class GroupFile {
     loading(this.asked$, (id) => this.api.group(id)),
     { initialValue: waiting },
   );
+  /** What the classes of this group answered to looks again. */
+  readonly helped = toSignal(
+    loading(this.asked$, (id) => this.api.helped(id)),
+    { initialValue: waiting },
+  );
   readonly group = computed((): Group | null => this.edited() ?? this.page().value?.group ?? null);
   readonly students = computed((): readonly Student[] =>
     (this.page().value?.students ?? []).map(({ student }) => student),

@@ -23,7 +23,7 @@ const answers: Letter = {
   kind: 'preferences',
   format: 1,
   id: 'pref-1',
-  preferences: { school: defaultSchool, pace: defaultPace(), words: [] },
+  preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
 };
 const waits = (more: Partial<Waiting>): Waiting => ({
   queue: 'class:class-1',

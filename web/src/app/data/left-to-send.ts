@@ -99,6 +99,8 @@ function named({ newest, start, count }: Waiting): Pick<Left, 'what' | 'name'> {
       return { what: 'What was measured', name: count === 1 ? 'one reading' : `${count} readings` };
     case 'band':
       return { what: 'A band', name: newest.band.name };
+    case 'protocol':
+      return { what: 'A check of your own', name: newest.protocol.name };
     case 'note':
     case 'note-out':
       return { what: 'What was seen of levels', name: count === 1 ? 'one note' : `${count} notes` };

@@ -7,6 +7,7 @@ import {
   RunRemarks,
   SaveBand,
   SaveGroup,
+  SaveProtocol,
   SaveStudent,
   StartRun,
 } from '@core/contract';
@@ -46,6 +47,7 @@ export const Letter = z.discriminatedUnion('kind', [
   z.strictObject({ ...shared, kind: z.literal('student'), ...SaveStudent.shape }),
   z.strictObject({ ...shared, kind: z.literal('group'), ...SaveGroup.shape }),
   z.strictObject({ ...shared, kind: z.literal('band'), ...SaveBand.shape }),
+  z.strictObject({ ...shared, kind: z.literal('protocol'), ...SaveProtocol.shape }),
   z.strictObject({ ...shared, kind: z.literal('reading'), reading: Reading }),
   /** A reading that is taken out, or brought back. */
   z.strictObject({ ...shared, kind: z.literal('reading-out'), readingId: Id, studentId: Id, out: z.boolean() }),
@@ -106,16 +108,19 @@ export function addresseeOf(letter: Letter): string {
       return `group:${letter.group.id}`;
     case 'band':
       return bandAddress(letter.band.id);
+    case 'protocol':
+      return protocolAddress(letter.protocol.id);
   }
 }
 export const classAddress = (classId: string): string => `class:${classId}`;
 export const bandAddress = (bandId: string): string => `band:${bandId}`;
+export const protocolAddress = (protocolId: string): string => `protocol:${protocolId}`;
 export const studentAddress = (studentId: string): string => `student:${studentId}`;
 
 /** Whether a newer letter says all that the older one did. */
 export const replaces = (newer: Letter, older: Letter): boolean =>
   newer.kind === older.kind &&
-  ['class', 'preferences', 'exercise', 'run-remarks', 'student', 'group', 'band'].includes(newer.kind);
+  ['class', 'preferences', 'exercise', 'run-remarks', 'student', 'group', 'band', 'protocol'].includes(newer.kind);
 
 /** The letters that go with the first to an addressee in one message: events of a run, up to so many. */
 export function together(letters: readonly Letter[]): { readonly sent: Letter; readonly covers: number } | null {

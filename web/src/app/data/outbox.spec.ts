@@ -139,7 +139,7 @@ describe('the outbox', () => {
     store.shelf.set('draft:class-1', { plan, basedOn: 3, saveId: 'save-old' });
     await open();
     expect(outbox.newest('class:class-1')).toMatchObject({ kind: 'class', basedOn: 3 });
-    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 5 } });
+    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 6 } });
   });
 
   it('tells what it cannot read and leaves it where it is: cut in half, or of a newer version', async () => {
@@ -195,7 +195,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id: 'pref-1',
-      preferences: { school: defaultSchool, pace: defaultPace(), words: [] },
+      preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
     });
     http.expectOne({ method: 'PUT', url: '/api/preferences' }).flush(null);
     expect(outbox.newest('preferences')).toBeNull();
@@ -207,7 +207,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id,
-      preferences: { school: defaultSchool, pace: defaultPace(), words: [] },
+      preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
     });
     const first = outbox.send(preferences('pref-1'));
     await soon();

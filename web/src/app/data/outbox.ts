@@ -36,8 +36,8 @@ const retryMs = 3000;
 const takeUpMs = 2000;
 
 /** Letters that are saved on the version before them. */
-const hasVersion = (letter: Letter): letter is Extract<Letter, { kind: 'student' | 'group' | 'band' }> =>
-  letter.kind === 'student' || letter.kind === 'group' || letter.kind === 'band';
+const hasVersion = (letter: Letter): letter is Extract<Letter, { kind: 'student' | 'group' | 'band' | 'protocol' }> =>
+  letter.kind === 'student' || letter.kind === 'group' || letter.kind === 'band' || letter.kind === 'protocol';
 
 /**
  * Everything that goes to the server: kept in this browser first, sent in the order in which it was made, tried again

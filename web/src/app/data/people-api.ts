@@ -2,8 +2,18 @@ import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
 import * as z from 'zod';
-import { GroupPage, GroupReadings, KeptCopy, People, PersonSaved, ReadingKept, StudentPage } from '@core/contract';
+import {
+  GroupHelped,
+  GroupPage,
+  GroupReadings,
+  KeptCopy,
+  People,
+  PersonSaved,
+  ReadingKept,
+  StudentPage,
+} from '@core/contract';
 import type { Band } from '@core/device/band';
+import type { OwnProtocol } from '@core/measure/own-protocol';
 import type { Reading } from '@core/measure/reading';
 import type { LadderNote } from '@core/roster/ladder-note';
 import type { Group, Student } from '@core/roster/student';
@@ -54,6 +64,17 @@ export class PeopleApi {
 
   saveBand(basedOn: number | null, band: Band): Observable<PersonSaved> {
     return this.http.put(`/api/bands/${band.id}`, { basedOn, band }).pipe(map((body) => PersonSaved.parse(body)));
+  }
+
+  saveProtocol(basedOn: number | null, protocol: OwnProtocol): Observable<PersonSaved> {
+    return this.http
+      .put(`/api/protocols/${protocol.id}`, { basedOn, protocol })
+      .pipe(map((body) => PersonSaved.parse(body)));
+  }
+
+  /** What a group answered to looks again. */
+  helped(groupId: string): Observable<GroupHelped> {
+    return this.http.get(`/api/people/groups/${groupId}/helped`).pipe(map((body) => GroupHelped.parse(body)));
   }
 
   take(reading: Reading): Observable<ReadingKept> {

@@ -3,6 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, EMPTY, Subject, catchError, filter, fromEvent, map, switchMap } from 'rxjs';
 import type { OwnWord, Preferences as Preferred } from '@core/contract';
 import { type School, defaultSchool } from '@core/exercise';
+import type { CheckId } from '@core/measure/check-id';
 import { type Pace, defaultPace } from '@core/plan';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
@@ -39,13 +40,16 @@ export class Preferences {
 
   /** The answers given here, else those on the server, else where Needlework starts. */
   private readonly preferred = computed(
-    (): Preferred => this.answered() ?? this.read().value ?? { school: defaultSchool, pace: defaultPace(), words: [] },
+    (): Preferred =>
+      this.answered() ?? this.read().value ?? { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
   );
   readonly school = computed(() => this.preferred().school);
   /** What happens around the work, and how long it takes with this teacher. */
   readonly pace = computed(() => this.preferred().pace);
   /** Words of the teacher's own, newest first. */
   readonly words = computed(() => this.preferred().words);
+  /** Change a week that this teacher expects in a check, where it is another than Needlework's. */
+  readonly weekly = computed((): Readonly<Record<string, number>> => this.preferred().weekly);
   readonly state = computed((): PreferenceState => {
     const saving = this.saving();
     if (saving) return saving;
@@ -81,6 +85,14 @@ export class Preferences {
 
   setPace(change: Partial<Pace>): void {
     this.prefer(() => ({ pace: { ...this.pace(), ...change } }));
+  }
+
+  /** @param weekly on the judging scale; null for Needlework's own */
+  setWeekly(check: CheckId, weekly: number | null): void {
+    this.prefer(() => {
+      const others = Object.entries(this.preferred().weekly).filter(([id]) => id !== check);
+      return { weekly: Object.fromEntries(weekly === null ? others : [...others, [check, weekly]]) };
+    });
   }
 
   /** A word of one's own, or a new meaning for one. */

@@ -21,7 +21,7 @@ import { clockAfter } from '../../parts/saying/instant-words';
 import { breathWords, doseWords, flowWords, nameOf, sideOrder, tempoWords } from '../../parts/saying/item-words';
 import { levelLines, levelWords, mainWords } from '../../parts/saying/level-words';
 import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
-import { checks } from '@core/measure';
+import { checkName } from '@core/measure';
 import { type Item, type Plan, findAny } from '@core/plan';
 import { putOutWords } from '../../parts/saying/kit-words';
 
@@ -155,7 +155,7 @@ export class CardPage implements OnInit {
       breath: breathWords(plan, item, execution),
       fault: fault ? `${fault.seen}: “${fault.say}”` : '',
       caution: caution ? `${concernNames[caution.concern]}: ${caution.words}` : '',
-      note: [item.check ? `Check: ${checks[item.check].name}.` : '', item.note].filter((w) => w !== '').join(' '),
+      note: [item.check ? `Check: ${checkName(item.check)}.` : '', item.note].filter((w) => w !== '').join(' '),
     };
   }
 

@@ -36,6 +36,7 @@ import { LibraryStore } from '../../data/library-store';
 import { newId } from '../../data/new-id';
 import { NumberField } from '../../parts/dose/number-field';
 import { numberKeys } from '../../parts/dose/number-keys';
+import { OwnProtocols } from '../../data/own-protocols';
 import { awayWords } from '../../data/request-failure';
 import { Icon } from '../../parts/icon/icon';
 import { KeySheet } from '../../parts/keys/key-sheet';
@@ -95,6 +96,7 @@ export class DesignerPage implements OnInit {
 
   protected readonly store = inject(PlanStore);
   protected readonly session = inject(ClassSession);
+  private readonly own = inject(OwnProtocols);
   protected readonly reviewed = inject(ReviewStream);
   private readonly library = inject(LibraryStore);
   private readonly dialogs = inject(MatDialog);
@@ -195,6 +197,7 @@ export class DesignerPage implements OnInit {
   }
 
   ngOnInit(): void {
+    this.own.load();
     this.session.open(this.id());
   }
 

@@ -51,7 +51,7 @@ import { Loading } from '../../parts/loading/loading';
 import { breathWords, doseWords, nameOf, tempoWords } from '../../parts/saying/item-words';
 import { levelLines } from '../../parts/saying/level-words';
 import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
-import { checks } from '@core/measure';
+import { checkName } from '@core/measure';
 import { viewWords } from '../../parts/saying/fault-words';
 import { answerWords, notReachedWords, owedNowWords, owedWords } from '../../parts/saying/owed-words';
 import { KeySheet } from '../../parts/keys/key-sheet';
@@ -218,7 +218,7 @@ export class FloorPage implements OnInit, OnDestroy {
     const state = this.store.state();
     const [item, execution] = [this.item(), this.itemTime()?.execution];
     if (!state || !item || !execution || this.wearing() !== null || this.moment() !== null) return [];
-    const check = item.check && !item.recheck ? checks[item.check].name : '';
+    const check = item.check && !item.recheck ? checkName(item.check) : '';
     return [
       { label: 'check', words: check },
       { label: 'breath', words: breathWords(state.plan, item, execution) },
@@ -244,7 +244,7 @@ export class FloorPage implements OnInit, OnDestroy {
     const drill = of === null ? null : state.timeline.items.find((t) => t.itemId === of)?.execution?.exercise;
     const words = drill ? `after ${drill.name[state.plan.school.words]}` : 'after the class';
     return {
-      words: item.check ? `${words}: ${checks[item.check].name}` : words,
+      words: item.check ? `${words}: ${checkName(item.check)}` : words,
       rows: (['left', 'right'] as const).map((feet) => ({
         feet,
         words: `${feet} foot`,

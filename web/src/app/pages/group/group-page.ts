@@ -3,28 +3,25 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { StandingRow } from '@core/contract';
 import { concernNames } from '@core/exercise';
-import { CheckId, type Protocol, chanceWords, checks, sayNumber, unitWords } from '@core/measure';
+import { type Protocol, chanceWords, dayOf, protocolFor, sayNumber, unitWords } from '@core/measure';
 import { concernsOf, initialsIn } from '@core/roster';
 import { GroupFile } from '../../data/group-file';
+import { OwnProtocols } from '../../data/own-protocols';
 import { Readings } from '../../data/readings';
 import { WhoSees } from '../../data/who-sees';
 import { Loading } from '../../parts/loading/loading';
-import { sayDate, today } from '../../parts/saying/date-words';
+import { localDate, sayDate, today } from '../../parts/saying/date-words';
+import { HelpedList } from '../../parts/helped/helped-list';
 import { OthersSee } from '../../parts/others-see/others-see';
 import { TopBar } from '../../parts/top/top-bar';
 
 /** So many checks stand as columns beside the names. */
 const columns = 4;
 
-const protocolOf = (id: string): Protocol | null => {
-  const known = CheckId.safeParse(id);
-  return known.success ? checks[known.data] : null;
-};
-
 /** A group: who comes, what changed, and whom to look at again. */
 @Component({
   selector: 'nw-group-page',
-  imports: [Loading, MatButton, OthersSee, RouterLink, TopBar],
+  imports: [HelpedList, Loading, MatButton, OthersSee, RouterLink, TopBar],
   providers: [Readings, GroupFile],
   templateUrl: './group-page.html',
   styleUrl: './group-page.scss',
@@ -34,6 +31,7 @@ export class GroupPage implements OnInit {
   readonly id = input.required<string>();
   protected readonly file = inject(GroupFile);
   protected readonly sees = inject(WhoSees);
+  private readonly own = inject(OwnProtocols);
   private readonly initials = computed(() => initialsIn(this.file.students()));
 
   private readonly standings = computed(() => this.file.page().value?.standings ?? []);
@@ -53,7 +51,7 @@ export class GroupPage implements OnInit {
     return [...often]
       .sort((a, b) => b[1] - a[1])
       .flatMap(([id]) => {
-        const protocol = protocolOf(id);
+        const protocol = protocolFor(id, this.own.all());
         return protocol && protocol.id !== 'big-toe-gap' ? [protocol] : [];
       });
   });
@@ -107,7 +105,20 @@ export class GroupPage implements OnInit {
       : `${judged} readings were judged in all. Chance alone makes ${chanceWords(judged)} of so many.`;
   });
 
+  /** What helped in the classes of this group, by date; in the order of the newest class. */
+  protected readonly helped = computed(() => {
+    const { answers, names } = this.file.helped().value ?? { answers: [], names: {} };
+    return {
+      answers: answers
+        .map(({ exerciseId, at, answer }) => ({ exerciseId, answer, day: dayOf(localDate(at)) }))
+        .sort((a, b) => a.day - b.day),
+      order: [...new Set(answers.map(({ exerciseId }) => exerciseId))],
+      names: new Map(Object.entries(names)),
+    };
+  });
+
   ngOnInit(): void {
+    this.own.load();
     this.file.open(this.id());
   }
 
@@ -127,7 +138,7 @@ export class GroupPage implements OnInit {
         key: `${row.studentId} ${row.protocol} ${row.foot} ${row.series}`,
         studentId: row.studentId,
         name: this.names().get(row.studentId) ?? '',
-        what: `${protocolOf(row.protocol)?.short ?? row.protocol}${row.foot === 'both' ? '' : `, ${row.foot}`}`,
+        what: `${protocolFor(row.protocol, this.own.all())?.short ?? row.protocol}${row.foot === 'both' ? '' : `, ${row.foot}`}`,
         words: row.words,
         when: sayDate(row.date),
       }));

@@ -255,6 +255,6 @@ export class LaddersPage implements OnInit {
 }
 
 /** The checks that the gates of an exercise ask for, with those that are needed to judge them. */
-const checksOf = ({ ladder }: Exercise): CheckId[] => [
+const checksOf = ({ ladder }: Exercise): string[] => [
   ...new Set((ladder?.rungs ?? []).flatMap(({ gate }) => (gate?.check ? neededFor(gate.check) : []))),
 ];

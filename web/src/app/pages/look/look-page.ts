@@ -9,9 +9,19 @@ import {
   viewChild,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { CheckId, type Conditions, type Reading, chanceWords, checks, isNumber, neededFor } from '@core/measure';
+import {
+  CheckId,
+  type Conditions,
+  type Reading,
+  chanceWords,
+  checks,
+  isNumber,
+  neededFor,
+  protocolFor,
+} from '@core/measure';
 import { initialsIn } from '@core/roster';
 import { Looking } from '../../data/group-file';
+import { OwnProtocols } from '../../data/own-protocols';
 import { Readings } from '../../data/readings';
 import { WhoSees } from '../../data/who-sees';
 import { Loading } from '../../parts/loading/loading';
@@ -24,7 +34,7 @@ import { FromPicture, fromPicture } from './instruments/from-picture';
 import { ScaleShare } from './instruments/scale-share';
 import { Watch } from './instruments/watch';
 import { WatchClock } from './instruments/watch-clock';
-import { ProtocolCard } from './protocol-card';
+import { ProtocolCard } from '../../parts/protocol-card/protocol-card';
 
 const none: readonly Reading[] = [];
 
@@ -51,9 +61,17 @@ export class LookPage implements OnInit {
   private readonly router = inject(Router);
   private readonly list = viewChild<ElementRef<HTMLElement>>('list');
 
+  protected readonly own = inject(OwnProtocols);
   protected readonly choices = CheckId.options
     .filter((id) => id !== 'big-toe-gap')
     .map((id) => ({ id, words: checks[id].name }));
+  /** Of the teacher's own; one that is put away only where it is looked at already. */
+  protected readonly ownChoices = computed(() =>
+    this.own
+      .all()
+      .filter(({ id, away }) => !away || id === this.session.check())
+      .map(({ id, name }) => ({ id, words: name })),
+  );
   protected readonly keyLines = lookKeys.bindings;
   protected readonly fingers = [0, 1, 2, 3, 4, 5] as const;
   protected readonly isNumber = computed(() => isNumber(this.session.protocol()));
@@ -114,20 +132,20 @@ export class LookPage implements OnInit {
   });
 
   ngOnInit(): void {
-    const check = CheckId.safeParse(this.check());
-    if (check.success) this.session.check.set(check.data);
+    this.own.load();
+    const check = this.check();
+    if (check !== undefined) this.session.check.set(check);
     this.ask();
   }
 
   protected choose(id: string): void {
-    const check = CheckId.safeParse(id);
-    if (!check.success) return;
+    if (!protocolFor(id, this.own.all())) return;
     this.clock.stop();
-    this.session.check.set(check.data);
+    this.session.check.set(id);
     this.session.cap.set(null);
     this.session.at.set(null);
     this.ask();
-    void this.router.navigate([], { queryParams: { check: check.data }, replaceUrl: true });
+    void this.router.navigate([], { queryParams: { check: id }, replaceUrl: true });
   }
 
   protected ask(): void {

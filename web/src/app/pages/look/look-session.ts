@@ -2,7 +2,6 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import type { Observable } from 'rxjs';
 import {
   type BaseOfSupport,
-  type CheckId,
   type Conditions,
   type Foot,
   type History,
@@ -13,6 +12,7 @@ import {
   checks,
   dayOf,
   historyOf,
+  protocolFor,
   refusalOf,
   refuseWords,
   sayValue,
@@ -23,6 +23,7 @@ import {
 import type { Student } from '@core/roster';
 import { Looking } from '../../data/group-file';
 import { newId } from '../../data/new-id';
+import { OwnProtocols } from '../../data/own-protocols';
 import { Readings } from '../../data/readings';
 import { today } from '../../parts/saying/date-words';
 import { readTrials } from './read-trials';
@@ -37,9 +38,11 @@ const isSettings = (found: readonly number[] | BaseOfSupport): found is readonly
 export class LookSession {
   private readonly readings = inject(Readings);
   private readonly looking = inject(Looking);
+  private readonly own = inject(OwnProtocols);
 
-  readonly check = signal<CheckId>('one-leg-stand');
-  readonly protocol = computed((): Protocol => checks[this.check()]);
+  /** A check that comes with Needlework, or one of the teacher's own. */
+  readonly check = signal('one-leg-stand');
+  readonly protocol = computed((): Protocol => this.known(this.check()) ?? checks['one-leg-stand']);
   /** Local date. */
   readonly date = signal(today());
   readonly conditions = signal<Conditions>(usualConditions);
@@ -157,8 +160,8 @@ export class LookSession {
   /** One more trial of somebody: of this check, or of another one that was taken with it. */
   addTrial(studentId: string, foot: Foot, value: number, check = this.check()): Refused {
     const student = this.looking.students().find(({ id }) => id === studentId);
-    const { result } = checks[check];
-    if (!student || result.gives !== 'number') return null;
+    const result = this.known(check)?.result;
+    if (!student || result?.gives !== 'number') return null;
     const before = this.takenOf(this.ofStudents().get(studentId) ?? [], foot, check);
     const trials = before?.value.kind === 'number' ? before.value.trials : [];
     const rounded = Math.round(value * 10) / 10;
@@ -200,8 +203,12 @@ export class LookSession {
 
   readonly feet = computed((): readonly Foot[] => (this.protocol().sides === 'both' ? ['both'] : ['left', 'right']));
 
+  private known(check: string): Protocol | null {
+    return protocolFor(check, this.own.all());
+  }
+
   private take(student: Student, foot: Foot, value: ReadingValue, check = this.check()): Refused {
-    const { result } = checks[check];
+    const result = this.known(check)?.result;
     const before = this.takenOf(this.ofStudents().get(student.id) ?? [], foot, check);
     if (before && JSON.stringify(before.value) === JSON.stringify(value)) return null;
     const reading: Reading = {
@@ -218,7 +225,7 @@ export class LookSession {
       pain: null,
       note: '',
     };
-    const refused = refusalOf(result.gives === 'number' ? result : null, reading, today(), student.consent !== null);
+    const refused = refusalOf(result?.gives === 'number' ? result : null, reading, today(), student.consent !== null);
     if (refused) return refuseWords[refused];
     if (before) this.readings.putRight(before, reading);
     else this.readings.take(reading);

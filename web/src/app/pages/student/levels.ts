@@ -98,7 +98,9 @@ export class Levels {
 
   protected readonly rows = computed(() => {
     const [notes, readings, noise] = [this.notes.all(), this.readings.all(), this.readings.noise()];
-    const ids = [...new Set(notes.flatMap(({ exerciseId }) => exerciseId ?? []))];
+    const ids = [
+      ...new Set(notes.flatMap(({ exerciseId, what }) => (what.kind === 'answered' ? [] : (exerciseId ?? [])))),
+    ];
     const historyFor = (check: CheckId) =>
       readings.length === 0 ? null : historyOf({ protocol: checks[check], readings, studio: noise[check] ?? null });
     return ids.flatMap((id) => {

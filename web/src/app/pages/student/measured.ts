@@ -1,12 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import {
-  CheckId,
   type History,
   type Latest,
   type Reading,
   besideReading,
-  checks,
   checksIn,
   dateOf,
   historyOf,
@@ -16,6 +14,8 @@ import {
   verdictWords,
 } from '@core/measure';
 import { type Student, bandAge } from '@core/roster';
+import { OwnProtocols } from '../../data/own-protocols';
+import { Preferences } from '../../data/preferences';
 import { Readings } from '../../data/readings';
 import { Toasts } from '../../data/toasts';
 import { conditionWords } from '../../parts/saying/condition-words';
@@ -33,13 +33,22 @@ import { Trend } from '../../parts/trend/trend';
 export class Measured {
   readonly student = input.required<Student>();
   private readonly readings = inject(Readings);
+  private readonly own = inject(OwnProtocols);
+  private readonly preferences = inject(Preferences);
   private readonly toasts = inject(Toasts);
   /** The check that is open. */
-  protected readonly open = signal<CheckId | null>(null);
+  protected readonly open = signal<string | null>(null);
 
   private readonly histories = computed((): readonly History[] => {
-    const [all, noise] = [this.readings.all(), this.readings.noise()];
-    return checksIn(all).map((id) => historyOf({ protocol: checks[id], readings: all, studio: noise[id] ?? null }));
+    const [all, noise, weekly] = [this.readings.all(), this.readings.noise(), this.preferences.weekly()];
+    return checksIn(all, this.own.all()).map((protocol) =>
+      historyOf({
+        protocol,
+        readings: all,
+        studio: noise[protocol.id] ?? null,
+        weekly: weekly[protocol.id],
+      }),
+    );
   });
 
   protected readonly checks = computed(() =>
@@ -66,11 +75,10 @@ export class Measured {
     const history = this.histories().find(({ protocol }) => protocol.id === this.open());
     if (!history) return null;
     const { protocol } = history;
-    const known = CheckId.safeParse(protocol.id);
     return {
       history,
       charts: protocol.result.gives === 'number' ? history.latest : [],
-      beside: known.success ? besideReading(known.data, bandAge(this.student().age)) : [],
+      beside: besideReading(protocol.id, bandAge(this.student().age)),
       rows: [...history.judged].reverse().map((judged) => ({
         key: `${judged.foot} ${judged.series} ${judged.day}`,
         date: sayDate(dateOf(judged.day)),
@@ -85,8 +93,7 @@ export class Measured {
   });
 
   protected toggle(id: string): void {
-    const check = CheckId.safeParse(id);
-    if (check.success) this.open.update((open) => (open === check.data ? null : check.data));
+    this.open.update((open) => (open === id ? null : id));
   }
 
   protected takeOut(ids: readonly string[]): void {

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { LadderNotes } from '../../data/ladder-notes';
+import { OwnProtocols } from '../../data/own-protocols';
 import { Readings } from '../../data/readings';
 import { StudentFile } from '../../data/student-file';
 import { WhoSees } from '../../data/who-sees';
@@ -8,6 +9,7 @@ import { initialsIn } from '@core/roster';
 import { Loading } from '../../parts/loading/loading';
 import { OthersSee } from '../../parts/others-see/others-see';
 import { TopBar } from '../../parts/top/top-bar';
+import { AskedAfter } from './asked-after';
 import { FirstClass } from './first-class';
 import { Levels } from './levels';
 import { Measured } from './measured';
@@ -23,7 +25,7 @@ const states = {
 /** One student: who it is, what to mind, and what was measured. */
 @Component({
   selector: 'nw-student-page',
-  imports: [FirstClass, Levels, Loading, OthersSee, Measured, RouterLink, TopBar, Who],
+  imports: [AskedAfter, FirstClass, Levels, Loading, OthersSee, Measured, RouterLink, TopBar, Who],
   providers: [Readings, LadderNotes, StudentFile],
   template: `
     <nw-top-bar />
@@ -81,6 +83,9 @@ const states = {
             </div>
             <nw-measured [student]="student" />
             <nw-levels [student]="student" />
+            @if (!sees.others()) {
+              <nw-asked-after [student]="student" />
+            }
           </section>
         </div>
       }
@@ -93,6 +98,7 @@ export class StudentPage implements OnInit {
   readonly id = input.required<string>();
   protected readonly file = inject(StudentFile);
   protected readonly sees = inject(WhoSees);
+  private readonly own = inject(OwnProtocols);
   protected readonly state = computed(() => states[this.file.state()]);
   protected readonly initials = computed(() => {
     const student = this.file.student();
@@ -100,6 +106,7 @@ export class StudentPage implements OnInit {
   });
 
   ngOnInit(): void {
+    this.own.load();
     this.file.open(this.id());
   }
 }

@@ -12,5 +12,9 @@ export function sayDate(date: string): string {
   });
 }
 
+/** The date of an instant where this device is. @param at ISO instant */
+export const localDate = (at: string): string =>
+  Temporal.Instant.from(at).toZonedDateTimeISO(Temporal.Now.timeZoneId()).toPlainDate().toString();
+
 /** Today where this device is. */
 export const today = (): string => Temporal.Now.plainDateISO().toString();

@@ -6,7 +6,7 @@ import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
 import { type CueKind, canBeWorn, resolve } from '@core/exercise';
-import { CheckId, checks } from '@core/measure';
+import { checkIdOf, classCheck, classChecks, protocolFor } from '@core/measure';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import {
   type Item,
@@ -28,6 +28,7 @@ import { viewWords } from '../../../parts/saying/fault-words';
 import { doorWords } from '../../../parts/saying/level-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 import type { ThreadPoint } from '../../../parts/thread/thread';
+import { OwnProtocols } from '../../../data/own-protocols';
 import { PlanStore } from '../plan-store';
 import { DoseSentence } from './dose-sentence';
 import { NumberField } from '../../../parts/dose/number-field';
@@ -62,6 +63,7 @@ const cueNames: Readonly<Record<CueKind, string>> = {
 })
 export class ItemPanel {
   protected readonly store = inject(PlanStore);
+  private readonly own = inject(OwnProtocols);
   readonly plan = input.required<Plan>();
   readonly item = input.required<Item>();
   readonly time = input.required<ItemTime>();
@@ -248,9 +250,13 @@ export class ItemPanel {
       between,
     };
   });
-  protected readonly checkChoices = CheckId.options
-    .filter((id) => checks[id].takenWith !== null)
-    .map((id) => ({ id, words: checks[id].name }));
+  protected readonly checkChoices = computed(() =>
+    classChecks(this.own.all()).map(({ id, name }) => ({ id, words: name })),
+  );
+  protected readonly checkNow = computed(() => {
+    const { check } = this.item();
+    return check ? checkIdOf(check) : 'none';
+  });
 
   protected edit(change: Partial<Omit<Item, 'id' | 'exerciseId'>>): void {
     this.store.do({ type: 'edit-item', itemId: this.item().id, change });
@@ -295,8 +301,9 @@ export class ItemPanel {
     this.edit({ substitutes: by === of ? others : [...others, { of, by }] });
   }
 
-  protected setCheck(check: CheckId | 'none'): void {
-    this.edit({ check: check === 'none' ? null : check });
+  protected setCheck(id: string): void {
+    const check = protocolFor(id, this.own.all());
+    this.edit({ check: check && classCheck(check) });
   }
 
   protected setOption(which: 'easier' | 'harder', rungId: string | null): void {

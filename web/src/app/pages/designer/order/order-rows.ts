@@ -1,7 +1,7 @@
 import type { Block, Item, Plan } from '@core/plan';
 import { findItem } from '@core/plan';
 import { takeOffWords } from '@core/exercise';
-import { checks } from '@core/measure';
+import { checkName } from '@core/measure';
 import { sayTime } from '@core/say-time';
 import type { Finding } from '@core/sequence';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
@@ -26,6 +26,8 @@ export interface OrderRow {
   readonly marks: readonly string[];
   readonly isNew: string;
   readonly follows: boolean;
+  /** A named check is taken with it. */
+  readonly check: boolean;
   /** What the review says of it; empty where nothing. */
   readonly found: string;
   /** On what it answers otherwise than the class's school. */
@@ -103,6 +105,7 @@ export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly F
           marks: [],
           isNew: '',
           follows: false,
+          check: false,
           found: found.get(item.id) ?? '',
           school: '',
           then: between.flatMap(({ row, after }) => (after === item.id ? [row] : [])),
@@ -125,10 +128,11 @@ function exerciseRow(plan: Plan, timeline: Timeline, item: Item, time: ItemTime)
       ...(item.locked ? ['locked'] : []),
       ...(item.priority === 1 ? ['can go'] : []),
       ...(item.recheck ? [item.recheck.of === null ? 'looks again' : 'looks again at it'] : []),
-      ...(item.check ? [`check: ${checks[item.check].name}`] : []),
+      ...(item.check ? [`check: ${checkName(item.check)}`] : []),
     ],
     isNew: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
     follows: (item.recheck?.of ?? null) !== null,
+    check: item.check !== null,
     school: time.execution ? otherSchool(time.execution.exercise, plan.school) : '',
   };
 }

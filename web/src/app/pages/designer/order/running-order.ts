@@ -41,12 +41,13 @@ import {
 } from '@core/plan';
 import type { Finding } from '@core/sequence';
 import type { Timeline } from '@core/timeline';
-import { CheckId, checks } from '@core/measure';
-import { addCheck } from '@core/plan/add-check';
+import { classChecks, protocolFor } from '@core/measure';
+import { addCheck, addCheckAtEnd } from '@core/plan/add-check';
 import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
 import { doingOf } from '../../../parts/keys/key-table';
+import { OwnProtocols } from '../../../data/own-protocols';
 import { Toasts } from '../../../data/toasts';
 import { orderKeys } from '../designer-keys';
 import { PlanStore } from '../plan-store';
@@ -74,6 +75,7 @@ import { orderBlocks } from './order-rows';
 export class RunningOrder {
   private readonly store = inject(PlanStore);
   private readonly toasts = inject(Toasts);
+  private readonly own = inject(OwnProtocols);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly injector = inject(Injector);
   readonly plan = input.required<Plan>();
@@ -210,13 +212,15 @@ export class RunningOrder {
     this.take(addTalk(this.plan(), this.selected(), usual, newId));
   }
 
-  protected readonly checkChoices = CheckId.options
-    .filter((id) => checks[id].takenWith !== null)
-    .map((id) => ({ id, words: checks[id].name }));
+  protected readonly checkChoices = computed(() =>
+    classChecks(this.own.all()).map(({ id, name }) => ({ id, words: name })),
+  );
 
   /** A named check, on the exercise it is taken with. */
-  protected addCheck(check: CheckId): void {
-    const { takenWith } = checks[check];
+  protected addCheck(id: string): void {
+    const check = protocolFor(id, this.own.all());
+    if (!check) return;
+    const { takenWith } = check;
     const found = [...this.store.known().values()].find((r) => r.exercise.id === takenWith && !r.removed);
     if (found) this.take(addCheck(this.plan(), this.selected(), check, found.exercise, found.revision, newId));
     else
@@ -234,6 +238,13 @@ export class RunningOrder {
 
   protected choose(itemId: string): void {
     this.chosen.emit(itemId);
+  }
+
+  /** The same check as a look at the whole class, behind its last exercise. */
+  protected checkAtEnd(itemId: string): void {
+    const addition = addCheckAtEnd(this.plan(), itemId, newId);
+    if (addition) this.take(addition);
+    else this.toasts.tell('It stands twice in this class already.');
   }
 
   private take(addition: Addition | null): void {

@@ -5,7 +5,7 @@ import { type AngleReading, type At, angleFromPoints, settingsOf } from '@core/m
 import type { Picture } from '../../../data/picture';
 import { type NamedPoint, Points } from '../../../parts/points/points';
 import { ChosenPicture } from './chosen-picture';
-import { pictureHeight, pictureWidth, shinPractice, toePractice } from './practice';
+import { pictureHeight, pictureWidth, shinPractice, toePractice } from '../../../parts/protocol-card/practice';
 
 export interface AngleAsked {
   readonly reading: AngleReading;

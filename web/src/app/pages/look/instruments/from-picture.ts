@@ -1,14 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
-import type { BaseOfSupport, CheckId, Foot } from '@core/measure';
+import type { BaseOfSupport, Foot } from '@core/measure';
 import type { Student } from '@core/roster';
 import { LookSession } from '../look-session';
 import { AngleDialog, type AngleAsked } from './angle-dialog';
 import { TracingDialog, type TracingAsked } from './tracing-dialog';
 
 /** Which checks are read from a picture, and as what. */
-const readings: Partial<Record<CheckId, 'bend' | 'lean' | 'tracing'>> = {
+const readings: Readonly<Record<string, 'bend' | 'lean' | 'tracing'>> = {
   'big-toe-by-hand': 'bend',
   'big-toe-unaided': 'bend',
   'knee-to-wall-angle': 'lean',
@@ -16,7 +16,7 @@ const readings: Partial<Record<CheckId, 'bend' | 'lean' | 'tracing'>> = {
   'tripod-area': 'tracing',
   'outline-area': 'tracing',
 };
-export const fromPicture = (check: CheckId) => readings[check] ?? null;
+export const fromPicture = (check: string) => readings[check] ?? null;
 
 /** Takes a reading from a picture: an angle from three points, or the base of support from a tracing. */
 @Component({

@@ -4,7 +4,7 @@ import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { type At, type BaseOfSupport, baseOfSupport, flatten } from '@core/measure';
 import { type NamedPoint, Points } from '../../../parts/points/points';
 import { ChosenPicture } from './chosen-picture';
-import { pictureHeight, pictureWidth, tracedSheet } from './practice';
+import { pictureHeight, pictureWidth, tracedSheet } from '../../../parts/protocol-card/practice';
 
 export interface TracingAsked {
   readonly whose: string;

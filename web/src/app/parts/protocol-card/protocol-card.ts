@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type Protocol, minimalDetectableChange, unitWords } from '@core/measure';
-import { drawings } from './instruments/practice';
+import { drawings } from './practice';
 
 /** How a check is taken, and what it can show. */
 @Component({
@@ -36,6 +36,7 @@ import { drawings } from './instruments/practice';
     img {
       display: block;
       width: 100%;
+      max-width: 460px;
       height: auto;
       margin: 8px 0 0;
       border-radius: 8px;
