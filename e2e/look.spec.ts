@@ -38,6 +38,8 @@ for (const [name, path] of [
   ['a look at words', '/groups/demo-lunch/look?check=knee-in-line'],
   ['a look at soles', '/groups/demo-lunch/look?check=sore-spots'],
   ['levels of a group', '/groups/demo-lunch/ladders?exercise=one-leg-stand'],
+  ['checks', '/checks'],
+  ['a check', '/checks/one-leg-stand'],
   ['bands', '/bands'],
   ['devices', '/devices'],
 ] as const) {

@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { Designer } from './designer';
+import { Designer, classIdOf } from './designer';
 
 /** A group of one's own, with people who have agreed: tests do not measure each other's people. */
 async function group(page: Page, title: string, names: readonly string[]): Promise<string> {
@@ -283,4 +283,87 @@ test('a class names its group: who does what, and how many, on the card without 
   await page.getByRole('link', { name: 'Class card' }).click();
   await expect(page.getByText('(3 people)')).toBeVisible();
   await expect(page.getByText('Ada')).toHaveCount(0);
+});
+
+test('a check of one’s own: made in words, taken twice and judged, in a class and again at its end', async ({
+  page,
+}) => {
+  const id = await group(page, 'Own check', ten.slice(0, 2));
+  await page.goto(`/groups/${id}/look`);
+  await page.getByRole('link', { name: 'All checks, and your own' }).click();
+  await page.getByRole('textbox', { name: 'A check of your own' }).fill('Heel lifted from a step');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByLabel('Which try counts').selectOption('single');
+  await page.getByLabel('Distance of two readings of the same').fill('0,5');
+  await page.getByLabel('Asked about under').fill('-60');
+  await page.getByLabel('Asked about under').press('Tab');
+  await expect(page.getByRole('alert').filter({ hasText: 'must lie inside what is refused' })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'The first time counts as practice' }).uncheck();
+  await page.getByLabel('In a class it stands on').selectOption({ label: 'Rise on both feet' });
+  const own = async () => {
+    const answer = await page.request.get('/api/protocols');
+    const { protocols } = (await answer.json()) as {
+      protocols: { protocol: { id: string; name: string; takenWith: string | null; result: { practice: boolean } } }[];
+    };
+    return protocols.find(({ protocol }) => protocol.name === 'Heel lifted from a step')?.protocol;
+  };
+  await expect.poll(async () => (await own())?.takenWith).toBe('two-foot-rise');
+
+  await page.goto(`/groups/${id}/look`);
+  await page.getByLabel('Check').selectOption({ label: 'Heel lifted from a step' });
+  for (const [date, cm] of [
+    ['2026-09-01', '6'],
+    ['2026-10-01', '8.5'],
+  ] as const) {
+    await page.getByLabel('Date').fill(date);
+    await page.getByLabel('Ada Tester, left, try 1').fill(cm);
+    await page.getByLabel('Ada Tester, left, try 1').press('Enter');
+  }
+  await expect(page.locator('nw-look-row').first()).toContainText('changed: 2.5 cm more');
+  await expect.poll(async () => (await readings(page, id, (await own())?.id ?? '')).length).toBe(2);
+  await page.goto(`/groups/${id}`);
+  await expect(page.locator('aside')).toContainText('Heel lifted from a step, left');
+  await page.getByRole('link', { name: 'Ada Tester' }).first().click();
+  await expect(page.locator('nw-measured')).toContainText('changed: 2.5 cm more');
+
+  const designer = new Designer(page);
+  await designer.start(10, 'With a check');
+  await designer.add('ankle circles', 'Ankle circles');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: '+ a check' }).click();
+  await page.getByRole('menuitem', { name: 'Heel lifted from a step' }).click();
+  await designer.row('Rise on both feet').press('Alt+ArrowUp');
+  await expect(designer.rows).toHaveText(['Rise on both feet', 'Ankle circles']);
+  await page.getByRole('button', { name: 'More for Rise on both feet' }).click();
+  await page.getByRole('menuitem', { name: 'Take this check again at the end' }).click();
+  await expect(designer.rows).toHaveText(['Rise on both feet', 'Ankle circles', 'Rise on both feet']);
+  await expect(designer.row('Rise on both feet').last()).toContainText('check: Heel lifted from a step');
+  await designer.saved();
+  await page.goto(`/class/${classIdOf(page)}/card`);
+  await expect(page.getByText('Check: Heel lifted from a step.')).toHaveCount(2);
+});
+
+test('what a class answers after an exercise is counted for its group', async ({ page }) => {
+  const id = await group(page, 'What helped', ten.slice(0, 2));
+  const designer = new Designer(page);
+  await designer.start(10, 'To see what helps');
+  await designer.add('ankle circles', 'Ankle circles');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('button', { name: 'More for Ankle circles' }).click();
+  await page.getByRole('menuitem', { name: 'Walk and re-check after it' }).click();
+  await page.getByRole('button', { name: 'Who comes' }).click();
+  await page.getByRole('dialog').getByLabel('Group of this class').selectOption(id);
+  await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+  await designer.saved();
+  await page.goto(`/class/${classIdOf(page)}/floor`);
+  await page.getByRole('button', { name: 'Set up', exact: true }).last().click();
+  while ((await page.locator('.name').textContent())?.trim() !== 'Walk and compare')
+    await page.keyboard.press('ArrowRight');
+  for (const foot of ['left foot', 'right foot'])
+    await page.getByRole('group', { name: foot }).getByRole('button', { name: 'better' }).click();
+  await page.getByRole('button', { name: 'End the class' }).click();
+  await page.getByRole('button', { name: /Put it in the log/ }).click();
+  await expect(page).toHaveURL(/\/log\//);
+  await page.goto(`/groups/${id}`);
+  await expect(page.locator('nw-helped-list')).toContainText('Ankle circles better');
 });

@@ -11,3 +11,4 @@ export * from './ladder-note';
 export * from './assign-words';
 export * from './checklist';
 export * from './class-roster';
+export * from './weaker-side';

@@ -60,7 +60,7 @@ function reasonWords(reason: KeepReason): string {
 }
 
 /** What a level says: "Up to three fingertips: 30 s clean twice: both feet passed." */
-export function keptWords({ verdict, reason, to, feet, livesHere }: Kept): string {
+export function keptWords({ verdict, reason, to, feet, livesHere, left, right }: Kept): string {
   const why = reasonWords(reason);
   const which = feet.length === 1 ? `, ${feet[0] ?? ''} foot` : '';
   const lives = livesHere !== null && verdict === 'hold' ? `; lives here, ${livesHere} weeks` : '';
@@ -70,10 +70,18 @@ export function keptWords({ verdict, reason, to, feet, livesHere }: Kept): strin
     case 'frozen':
       return why;
     case 'hold':
-      return `${why}${lives}`;
+      return `${why}${lives}${overruledWords([left, right])}`;
     case 'up':
       return `ready for “${to?.name ?? ''}”${which}, at its least dose: ${reason.code === 'passed' && feet.length === 1 ? why.replace('both feet', 'it') : why}`;
     case 'down':
       return `back to “${to?.name ?? ''}”${which}: ${why}`;
   }
+}
+
+/** What the teacher said where they overruled, each once. */
+function overruledWords(places: Kept['left'][]): string {
+  const notes = new Set(
+    places.flatMap((place) => (place?.why === 'overrule' && place.note !== '' ? [place.note] : [])),
+  );
+  return [...notes].map((note) => `; your word: “${note}”`).join('');
 }

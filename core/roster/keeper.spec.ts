@@ -47,6 +47,17 @@ const keep = (notes: readonly LadderNote[], more: Partial<KeepAsked> = {}) =>
   });
 const begun = placed('2026-03-01', 'three-fingers');
 
+describe('an overrule', () => {
+  const word = (text: string) =>
+    note('2026-03-01', { kind: 'placed', rungId: 'three-fingers', why: 'overrule', note: text });
+  it('is told with what the teacher said to it, once for both feet', () => {
+    expect(keptWords(keep([word('saw it in rehearsal')]))).toMatch(/; your word: “saw it in rehearsal”$/);
+  });
+  it('needs no reason', () => {
+    expect(keptWords(keep([word('')]))).not.toContain('your word');
+  });
+});
+
 describe('a level', () => {
   it('is begun where most people begin', () => {
     const kept = keep([]);

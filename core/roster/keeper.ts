@@ -14,6 +14,8 @@ export interface Place {
   readonly rungId: string;
   readonly since: string;
   readonly why: NoteOf<'placed'>['what']['why'];
+  /** What the teacher said to it. */
+  readonly note: string;
 }
 
 /** Why a level is kept, gone up to or down from; the first that speaks decides. */
@@ -75,7 +77,7 @@ const shortClasses = 3;
 export function placeOf(foot: OneFoot, notes: readonly LadderNote[]): Place | null {
   const placed = notes.filter(isKind('placed')).filter((note) => isOf(foot, note));
   const newest = placed.reduce<NoteOf<'placed'> | null>((a, b) => (a === null || b.date >= a.date ? b : a), null);
-  return newest && { rungId: newest.what.rungId, since: newest.date, why: newest.what.why };
+  return newest && { rungId: newest.what.rungId, since: newest.date, why: newest.what.why, note: newest.what.note };
 }
 
 /**

@@ -126,6 +126,28 @@ const cases: Readonly<
     with: { brief: { concerns: ['pregnancy'] } },
     keepsWith: {},
   },
+  'main-for-nobody': {
+    breaks: [
+      [
+        'one-leg-stand',
+        {
+          rungId: 'one-finger',
+          easier: { rungId: 'three-fingers' },
+          heads: { main: 0, easier: 4, harder: 0, other: 1 },
+        },
+      ],
+    ],
+    keeps: [
+      [
+        'one-leg-stand',
+        {
+          rungId: 'one-finger',
+          easier: { rungId: 'three-fingers' },
+          heads: { main: 1, easier: 4, harder: 0, other: 0 },
+        },
+      ],
+    ],
+  },
   mindful: {
     breaks: ['short-foot'],
     keeps: ['short-foot'],
@@ -435,6 +457,37 @@ describe('kit that is short', () => {
     const setting = { brief: { people: 11, cupboard: { band: 0 } } };
     const [finding] = reviewed(classOf(['band-turn-in'], setting), setting).filter((f) => f.rule === 'kit-short');
     expect(finding?.words()).toContain('there is nothing to take turns with');
+  });
+});
+
+describe('a main level that nobody does', () => {
+  const counted = (heads: Item['heads'], change: Partial<Item> = {}) =>
+    reviewed(
+      classOf([
+        [
+          'one-leg-stand',
+          { rungId: 'one-finger', easier: { rungId: 'three-fingers' }, harder: { rungId: 'free' }, heads, ...change },
+        ],
+      ]),
+    ).filter((f) => f.rule === 'main-for-nobody');
+
+  it('is answered with the option that is done: it becomes the main one, with those who do it', () => {
+    const [finding] = counted({ main: 0, easier: 7, harder: 2, other: 1 });
+    expect(finding?.words()).toMatch(/^Nobody in this group does the main level of .*: 7 do the easier one\.$/);
+    const mend = finding?.mend();
+    expect(mend?.words).toMatch(/^Make “.*” the main level$/);
+    expect(mend?.command).toMatchObject({
+      change: { rungId: 'three-fingers', easier: null, heads: { main: 7, easier: 0, harder: 2, other: 1 } },
+    });
+  });
+
+  it('is the harder one where more do that', () => {
+    expect(counted({ main: 0, easier: 2, harder: 7, other: 0 })[0]?.words()).toContain('7 do the harder one');
+  });
+
+  it('is not found where nobody has counted, or all do something else', () => {
+    expect(counted(null)).toEqual([]);
+    expect(counted({ main: 0, easier: 0, harder: 0, other: 5 })).toEqual([]);
   });
 });
 

@@ -4,6 +4,7 @@ import { bridge, schoolsMixed, twoAxes, twoDoses } from './agree';
 import { changesSaved } from './changes';
 import { askFirst, cautioned, heldBack, mindful, supportOffered } from './concerns';
 import { type Finding, type Found, type ProvedMend, type ReviewInput, contextOf, foundBy } from './finding';
+import { mainForNobody } from './levels';
 import { archThird, balanceAfterCalf, regionRun, standingLeg } from './load';
 import { ladderOrder, lookAgain, lookFirst, prepared, releasePlace } from './order';
 import { oneWay, owedWays, unevenPair } from './parity';
@@ -39,6 +40,7 @@ const quick: readonly Rule[] = [
   bridge,
   unseenFault,
   optionSupport,
+  mainForNobody,
   mindful,
   schoolsMixed,
   twoAxes,

@@ -50,4 +50,49 @@ describe('what to put out', () => {
     const asked = { ...plan, brief: { ...plan.brief, people: 12 } };
     expect(putOut(asked, timeline)).toEqual([{ kit: 'chair', count: 12, perPerson: 1, forOptionOnly: true }]);
   });
+
+  describe('where it is known how many do which option', () => {
+    const doses = range(reps(2), reps(4), reps(8));
+    const banded = {
+      ...sampleExercise('press', { kit: [] }),
+      ladder: ladder(
+        'light',
+        rung('none', 'no band', { resistance: 'none' }, doses, saw('Seen.')),
+        rung('light', 'light', { resistance: 'light' }, doses, saw('Seen.'), { change: { kit: [kit('band')] } }),
+        rung('firm', 'firm', { resistance: 'firm' }, doses, null, { change: { kit: [kit('band'), kit('chair')] } }),
+      ),
+    };
+    const { plan, timeline } = bareClass([
+      {
+        exercise: banded,
+        dose: reps(4),
+        item: { rungId: 'light', easier: { rungId: 'none' }, harder: { rungId: 'firm' } },
+      },
+    ]);
+    const withHeads = (people: number | null, heads: Item['heads'], cupboard = {}) => {
+      const blocks = plan.blocks.map((block) => ({
+        ...block,
+        items: block.items.map((one) => (one.kind === 'exercise' ? { ...one, heads } : one)),
+      }));
+      return putOut({ ...plan, blocks, brief: { ...plan.brief, people, cupboard } }, timeline).map(
+        ({ kit: id, count, forOptionOnly }) => `${count} ${id}${forOptionOnly ? ', for the option' : ''}`,
+      );
+    };
+    const heads = { main: 6, easier: 3, harder: 1, other: 1 };
+
+    it('each option needs as many as do it', () => {
+      expect(withHeads(11, heads)).toEqual(['7 band', '1 chair, for the option']);
+      expect(withHeads(11, null)).toEqual(['11 band', '11 chair, for the option']);
+    });
+    it('an option that nobody does needs nothing', () => {
+      expect(withHeads(11, { ...heads, main: 7, harder: 0 })).toEqual(['7 band']);
+    });
+    it('numbers of another day are not believed', () => {
+      expect(withHeads(13, heads)).toEqual(['13 band', '13 chair, for the option']);
+      expect(withHeads(null, heads)).toEqual(['7 band', '1 chair, for the option']);
+    });
+    it('and there are no more than there are', () => {
+      expect(withHeads(11, heads, { band: 4 })).toEqual(['4 band', '1 chair, for the option']);
+    });
+  });
 });

@@ -53,7 +53,12 @@ describe('how this teacher teaches', () => {
     await soon();
     expect(store.shelf.size).toBe(1);
     const request = saved();
-    expect(request.request.body).toEqual({ school: { ...theirs, breath: 'out-on-effort' }, pace, words: [] });
+    expect(request.request.body).toEqual({
+      school: { ...theirs, breath: 'out-on-effort' },
+      pace,
+      words: [],
+      weekly: {},
+    });
     request.flush(null);
     expect(preferences.state()).toBe('saved');
   });
@@ -64,8 +69,31 @@ describe('how this teacher teaches', () => {
     expect(preferences.pace()).toEqual({ ...pace, talkNewSeconds: 8 });
     await soon();
     const request = saved();
-    expect(request.request.body).toEqual({ school: theirs, pace: { ...pace, talkNewSeconds: 8 }, words: [] });
+    expect(request.request.body).toEqual({
+      school: theirs,
+      pace: { ...pace, talkNewSeconds: 8 },
+      words: [],
+      weekly: {},
+    });
     request.flush(null);
+  });
+
+  it('keeps what change a week is expected of a check, and goes back to Needlework’s', async () => {
+    http.expectOne('/api/preferences').flush({ school: theirs, pace });
+    preferences.setWeekly('knee-to-wall', 0.3);
+    await soon();
+    const request = saved();
+    expect(request.request.body).toMatchObject({ weekly: { 'knee-to-wall': 0.3 } });
+    request.flush(null);
+    preferences.setWeekly('one-leg-stand', 0.1);
+    await soon();
+    saved().flush(null);
+    preferences.setWeekly('knee-to-wall', null);
+    await soon();
+    const last = saved();
+    expect(last.request.body).toMatchObject({ weekly: { 'one-leg-stand': 0.1 } });
+    expect(preferences.weekly()).toEqual({ 'one-leg-stand': 0.1 });
+    last.flush(null);
   });
 
   it('says that it is not saved while the server is away, and tries again when asked', async () => {

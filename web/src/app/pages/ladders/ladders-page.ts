@@ -228,9 +228,9 @@ export class LaddersPage implements OnInit {
   }
 
   /** The teacher's own word on where somebody stands. */
-  protected place(student: Student, kept: Kept, rung: Rung): void {
+  protected place(student: Student, kept: Kept, rung: Rung, why: string): void {
     if (!student.consent) return this.toasts.refused('Measures are not agreed: nothing is written down of them.');
-    this.note(student, placedNote(kept, rung), `Now on “${rung.name}”.`);
+    this.note(student, placedNote(kept, rung, why.trim()), `Now on “${rung.name}”.`);
   }
 
   protected stands(kept: Kept, rungId: string): readonly ('left' | 'right')[] {

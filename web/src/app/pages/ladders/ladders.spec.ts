@@ -130,6 +130,16 @@ describe('a group on a ladder', () => {
     expect(row(0).querySelectorAll('td.rung')[2]?.textContent).toContain('L');
   });
 
+  it('keeps what the teacher says to a placing, and tells it', async () => {
+    const { page, row, words, settle } = await open([placed('mara')]);
+    const why = page.querySelector<HTMLInputElement>('.about input[type="text"]')!;
+    why.value = 'saw it in rehearsal';
+    row(0).querySelectorAll<HTMLButtonElement>('td.rung button')[3]?.click();
+    await settle();
+    expect(words(row(0))).toContain('your word: “saw it in rehearsal”');
+    expect(why.value).toBe('');
+  });
+
   it('lets the others begin together, and all the others be seen clean together', async () => {
     const { page, words, press } = await open([placed('mara')]);
     await press(page, 'put the others here');

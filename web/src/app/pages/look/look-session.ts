@@ -43,6 +43,8 @@ export class LookSession {
   /** A check that comes with Needlework, or one of the teacher's own. */
   readonly check = signal('one-leg-stand');
   readonly protocol = computed((): Protocol => this.known(this.check()) ?? checks['one-leg-stand']);
+  /** One of the teacher's own may still be on its way. */
+  readonly isKnown = computed(() => this.known(this.check()) !== null || this.own.found().status !== 'waiting');
   /** Local date. */
   readonly date = signal(today());
   readonly conditions = signal<Conditions>(usualConditions);

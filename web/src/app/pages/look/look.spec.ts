@@ -3,7 +3,7 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import type { GroupReadings } from '@core/contract';
-import { type Reading, dateOf, dayOf } from '@core/measure';
+import { type OwnProtocol, type Reading, dateOf, dayOf, newProtocol, noiseFrom, ownNumber } from '@core/measure';
 import { type Student, newStudent } from '@core/roster';
 import { numbers, sampleReading, word } from '@core/testing/sample-reading';
 import { MemoryStore } from '../../../testing/memory-store';
@@ -27,7 +27,7 @@ const soon = async () => {
 };
 
 /** A look at three people of a group, one of whom has not agreed. */
-async function look(check: string, readings: readonly Reading[] = []) {
+async function look(check: string, readings: readonly Reading[] = [], own: readonly OwnProtocol[] = []) {
   TestBed.configureTestingModule({
     providers: [
       provideRouter([]),
@@ -45,6 +45,7 @@ async function look(check: string, readings: readonly Reading[] = []) {
   const students = [mara, bo, una].map((student) => ({ student, version: 1, updatedAt: '2026-01-01T00:00:00.000Z' }));
   const answer: GroupReadings = { students, readings: [...readings], notes: [], noise: {} };
   http.expectOne((request) => request.url === '/api/people/groups/lunch/readings').flush(answer);
+  http.expectOne('/api/protocols').flush({ protocols: own.map((protocol) => ({ version: 1, readings: 0, protocol })) });
   await fixture.whenStable();
   const page = fixture.nativeElement as HTMLElement;
   const row = (n: number) => {
@@ -99,6 +100,22 @@ describe('a look by keyboard', () => {
       foot: 'left',
       value: { kind: 'number', trials: [11, 11.5, 11] },
     });
+  });
+
+  it('takes and judges a check of the teacher’s own as any other', async () => {
+    const lift: OwnProtocol = {
+      ...newProtocol('heel-lift', 'heel lifted from a step'),
+      steps: ['Stand on the step.'],
+      result: { ...ownNumber('cm'), practice: false, noise: noiseFrom('raw', 0.5) },
+    };
+    const before = earlier(numbers(6, 6, 6), { protocol: 'heel-lift' });
+    const { type, row, words, sent, page } = await look('heel-lift', [before], [lift]);
+    expect(page.querySelector('select')?.value).toBe('heel-lift');
+    expect(words()).toContain('Stand on the step.');
+    await type(0, 'left', '8', '8', '8');
+    expect(words(row(0))).toContain('changed: 2 cm more');
+    const [put] = await sent();
+    expect(put && body(put)).toMatchObject({ protocol: 'heel-lift', value: { trials: [8, 8, 8] } });
   });
 
   it('puts a reading right by taking the wrong one out and the right one in', async () => {

@@ -147,7 +147,7 @@ describe('a group', () => {
     ]);
     expect(words()).toContain('9.5 / 8.0');
     const titles = [...page.querySelectorAll('aside h2')].map(({ textContent }) => textContent.trim());
-    expect(titles).toEqual(['Changed', 'Perhaps: look again']);
+    expect(titles).toEqual(['Changed', 'Perhaps: look again', 'What helped']);
   });
 
   it('says how many changes chance alone makes: 0.006 of the readings judged', async () => {
@@ -165,7 +165,29 @@ describe('a group', () => {
 
   it('says nothing of changes inside the noise', async () => {
     const { page } = await openGroup([standing({})]);
-    expect(page.querySelectorAll('aside h2')).toHaveLength(0);
+    expect([...page.querySelectorAll('aside h2')].map(({ textContent }) => textContent)).toEqual(['What helped']);
+  });
+
+  it('tells what helped in its classes, in the order of the newest class and never best first', async () => {
+    const { http, words, settle } = await openGroup([]);
+    expect(words()).toContain('Nothing is known yet.');
+    const at = (day: number) => `2026-03-0${day}T12:00:00.000Z`;
+    http.expectOne('/api/people/groups/lunch/helped').flush({
+      // newest class first, as the server has them
+      answers: [
+        { exerciseId: 'band', at: at(5), answer: 'worse' },
+        { exerciseId: 'ball', at: at(5), answer: 'better' },
+        { exerciseId: 'band', at: at(4), answer: 'worse' },
+        { exerciseId: 'ball', at: at(4), answer: 'same' },
+        { exerciseId: 'ball', at: at(3), answer: 'better' },
+        { exerciseId: 'ball', at: at(2), answer: 'better' },
+      ],
+      names: { ball: 'Ball along the sole', band: 'Band: turn the foot out' },
+    });
+    await settle();
+    expect(words()).toMatch(
+      /Band: turn the foot out worse, worse · worse twice running: keep it\? Ball along the sole better 3 of 4 times better 0 in 10 after everything else/,
+    );
   });
 });
 

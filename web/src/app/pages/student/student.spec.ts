@@ -224,6 +224,25 @@ describe('what was measured', () => {
     expect(words()).toContain('taken under other conditions: a new row begins');
   });
 
+  it('writes down what helped with two taps, and says no more than it may', async () => {
+    const { page, words, settle } = await open(somebody);
+    const which = page.querySelector<HTMLSelectElement>('select[aria-label="After which exercise"]')!;
+    const press = async (answer: string) => {
+      which.value = 'ball-along-the-sole';
+      which.dispatchEvent(new Event('change'));
+      await settle();
+      [...page.querySelectorAll('button')].find(({ textContent }) => textContent.trim() === answer)?.click();
+      await settle();
+    };
+    await press('better');
+    expect(words()).toContain('Ball along the sole better');
+    // one a date: what was said last
+    await press('worse');
+    expect(words()).toContain('Ball along the sole worse');
+    expect(words()).not.toContain('worse twice');
+    expect(page.querySelector('nw-levels li')).toBeNull();
+  });
+
   it('is empty with the next step', async () => {
     const { words } = await open(somebody);
     expect(words()).toContain('Take a first reading');

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { type Answered, helpedWords, othersWords, whatHelped } from '@core/measure';
+import { type Answered, type Helped, helpedWords, othersWords, whatHelped } from '@core/measure';
 
 /** What was better, same or worse after each exercise, as far as the numbers allow; in their order, never best first. */
 @Component({
@@ -10,12 +10,9 @@ import { type Answered, helpedWords, othersWords, whatHelped } from '@core/measu
         <li>
           <b>{{ row.name }}</b>
           <span>
-            {{ row.words.said }}
-            @if (row.words.range) {
-              <span>; {{ row.words.range }}</span>
-            }
-            @if (row.words.worse) {
-              <span class="worse" [class.asks]="row.asks">· {{ row.words.worse }}</span>
+            {{ row.said }}
+            @if (row.worse) {
+              <span class="worse" [class.asks]="row.asks">· {{ row.worse }}</span>
             }
             @if (row.others) {
               <small>{{ row.others }}</small>
@@ -76,9 +73,14 @@ export class HelpedList {
     whatHelped(this.answers(), this.order()).map((helped) => ({
       id: helped.exerciseId,
       name: this.names().get(helped.exerciseId) ?? helped.exerciseId,
-      words: helpedWords(helped),
+      ...saidOf(helped),
       others: helped.counted ? othersWords(helped.othersBetter) : '',
       asks: helped.worseTwice,
     })),
   );
+}
+
+function saidOf(helped: Helped) {
+  const { said, range, worse } = helpedWords(helped);
+  return { said: range === '' ? said : `${said}; ${range}`, worse };
 }

@@ -5,7 +5,9 @@ import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
 import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
+import type { Reading } from '@core/measure';
 import { type LadderNote, type Student, newStudent } from '@core/roster';
+import { numbers, sampleReading } from '@core/testing/sample-reading';
 import { builtIn, named } from '../../../../testing/built-in';
 import { MemoryStore } from '../../../../testing/memory-store';
 import { BrowserStore } from '../../../data/browser-store';
@@ -34,7 +36,7 @@ const note = (studentId: string, rungId: string): LadderNote => ({
 });
 
 /** A class of standing on one leg and of small jumps, for a group of two. */
-async function open(notes: readonly LadderNote[] = []) {
+async function open(notes: readonly LadderNote[] = [], readings: readonly Reading[] = []) {
   TestBed.configureTestingModule({
     providers: [
       provideRouter([]),
@@ -69,7 +71,7 @@ async function open(notes: readonly LadderNote[] = []) {
     for (const request of http.match(({ url }) => url === '/api/exercises'))
       request.flush({ exercises: builtIn, gone: [], whole: true, at: updatedAt, next: null });
     for (const request of http.match(({ url }) => url === '/api/people/groups/lunch/readings'))
-      request.flush({ students, readings: [], notes, noise: {} });
+      request.flush({ students, readings, notes, noise: {} });
     await settle();
   };
   await reply();
@@ -130,5 +132,37 @@ describe('whom a class is for', () => {
     expect(words()).toContain('Card and floor have these numbers');
     store.undo();
     expect(itemsOf(store.plan()!)[0]?.heads).toBeNull();
+  });
+
+  it('says what to put out for those numbers', async () => {
+    const { choose, press, words } = await open([note('mara', 'five-fingers'), note('bo-a', 'five-fingers')]);
+    await choose('lunch');
+    expect(words()).not.toContain('Put out for them');
+    await press('Put these numbers on card and floor');
+    expect(words()).toContain('Put out for them: chair × 2');
+  });
+
+  it('proposes the weaker foot first, or more for it, with the seconds it costs; and does what is chosen', async () => {
+    const stands = (studentId: string) =>
+      [1, 2, 3, 4].flatMap((month) =>
+        (['left', 'right'] as const).map((foot) =>
+          sampleReading({
+            id: `reading-${studentId}-${month}-${foot}`,
+            studentId,
+            protocol: 'one-leg-stand',
+            foot,
+            date: `2026-0${month}-10`,
+            value: numbers(...(foot === 'right' ? [4, 4, 4] : [30, 30, 30])),
+            stands: true,
+          }),
+        ),
+      );
+    const { choose, press, words, store } = await open([], [...stands('mara'), ...stands('bo-a')]);
+    await choose('lunch');
+    expect(words()).toContain('Stand on one leg: 2 of 2 are weaker on the right by more than noise (one-leg stand).');
+    expect(words()).toMatch(/right first, no time a little more, \+\d+ s one more set, \+\d+ s/);
+    await press('one more set');
+    expect(itemsOf(store.plan()!)[0]?.sides).toEqual({ mode: 'extra-set', weaker: 'right' });
+    expect(words()).not.toContain('are weaker on');
   });
 });

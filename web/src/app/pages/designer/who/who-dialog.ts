@@ -9,14 +9,28 @@ import {
 } from '@angular/material/dialog';
 import { RouterLink } from '@angular/router';
 import { concernNames } from '@core/exercise';
-import { type Item, type PlanCommand, itemsOf } from '@core/plan';
-import { assignItem, assignedWords, headsOf, headsWords, initialsIn, openConcerns, optionsFor } from '@core/roster';
+import { type CheckId, checks, historyOf } from '@core/measure';
+import { type Item, type PlanCommand, type Side, type Sides, changeSides, itemsOf } from '@core/plan';
+import {
+  assignItem,
+  assignedWords,
+  headsOf,
+  headsWords,
+  initialsIn,
+  lastingChecks,
+  openConcerns,
+  optionsFor,
+  weakerSide,
+} from '@core/roster';
+import { putOut } from '@core/timeline';
+import { sayLength } from '@core/say-time';
 import { LadderFile } from '../../../data/ladder-file';
 import { LadderNotes } from '../../../data/ladder-notes';
 import { LibraryStore } from '../../../data/library-store';
 import { PeopleList } from '../../../data/people-list';
 import { Readings } from '../../../data/readings';
 import { WhoSees } from '../../../data/who-sees';
+import { putOutWords } from '../../../parts/saying/kit-words';
 import { type PlanStore } from '../plan-store';
 
 /** Whom a class is for: the group it names, who does which option and why, and how many do what. */
@@ -33,6 +47,7 @@ export class WhoDialog {
   protected readonly people = inject(PeopleList);
   private readonly file = inject(LadderFile);
   private readonly notes = inject(LadderNotes);
+  private readonly readings = inject(Readings);
   private readonly library = inject(LibraryStore);
   private readonly sees = inject(WhoSees);
 
@@ -81,6 +96,11 @@ export class WhoDialog {
       ];
     });
   });
+  /** What to put out by these numbers. */
+  protected readonly kit = computed(() => {
+    const [plan, timeline] = [this.plan(), this.store.timeline()];
+    return plan && timeline && !this.stale() ? putOutWords(putOut(plan, timeline)) : '';
+  });
   /** Whether card and floor know other numbers than these. */
   protected readonly stale = computed(() =>
     this.rows().some(({ item, heads }) => JSON.stringify(item.heads) !== JSON.stringify(heads)),
@@ -104,13 +124,70 @@ export class WhoDialog {
     return [...often].map(([words, n]) => `${n} with ${words}`).join(', ');
   });
 
+  /** Where most are weaker on one side by more than noise: ways to share, each with what it costs. */
+  protected readonly weaker = computed(() => {
+    const plan = this.plan();
+    if (!plan || this.students().length === 0) return [];
+    const [all, noise] = [this.readings.all(), this.readings.noise()];
+    const ids = this.students().map(({ id }) => id);
+    const historyFor = (id: string, check: CheckId) => {
+      const own = all.filter(({ studentId, protocol }) => studentId === id && protocol === check);
+      return own.length === 0
+        ? null
+        : historyOf({ protocol: checks[check], readings: own, studio: noise[check] ?? null });
+    };
+    return itemsOf(plan).flatMap((item) => {
+      const known = this.store.known().get(item.revision)?.exercise;
+      const each = this.store.timeline()?.items.find(({ itemId }) => itemId === item.id)?.execution?.sidePattern;
+      if (!known || item.sides.mode !== 'equal' || item.recheck || each !== 'each') return [];
+      const found = weakerSide(known, ids, historyFor);
+      return found
+        ? [
+            {
+              item,
+              side: found.side,
+              words: `${known.name[plan.school.words]}: ${found.people} of ${ids.length} are weaker on the ${found.side} by more than noise (${checks[found.check].short}).`,
+              ways: this.waysFor(item, found.side),
+            },
+          ]
+        : [];
+    });
+  });
+
+  /** Checks that say on which foot somebody lasts less long, of the exercises of this class. */
+  private readonly askedFor = computed(() => {
+    const plan = this.plan();
+    const exercises = plan
+      ? itemsOf(plan).flatMap(({ revision }) => this.store.known().get(revision)?.exercise ?? [])
+      : [];
+    return [...new Set(exercises.flatMap(lastingChecks))].join(' ');
+  });
+
   constructor() {
     this.people.load();
     this.library.load();
     effect(() => {
       const id = this.groupId();
-      if (id !== null) untracked(() => this.file.ask(id, []));
+      const asked = this.askedFor();
+      if (id !== null) untracked(() => this.file.ask(id, asked === '' ? [] : asked.split(' ')));
     });
+  }
+
+  /** The sides shared another way, with the seconds that the class then takes more. */
+  private waysFor(item: Item, side: Side) {
+    const totalMs = this.store.timeline()?.totalMs ?? 0;
+    return (['weaker-first', 'extra-reps', 'extra-set'] as const).map((mode) => {
+      const sides = changeSides(item, mode, side);
+      const more = this.store.timelineAfter({ type: 'edit-item', itemId: item.id, change: { sides } }) - totalMs;
+      const name = { 'weaker-first': `${side} first`, 'extra-reps': 'a little more', 'extra-set': 'one more set' }[
+        mode
+      ];
+      return { mode, words: `${name}, ${more < 500 ? 'no time' : `+${sayLength(more)}`}` };
+    });
+  }
+
+  protected share(item: Item, mode: Sides['mode'], side: Side): void {
+    this.do({ type: 'edit-item', itemId: item.id, change: { sides: changeSides(item, mode, side) } });
   }
 
   protected name(id: string): void {
