@@ -13,13 +13,10 @@ import type {
   RunRead,
   TakenOut,
 } from '@core/contract';
-import { call as ask, start, stop } from '../scripts/built-server';
+import { start, stop } from '../scripts/built-server';
 import { makeTenYears, tenYears } from '../scripts/ten-years';
-
-type Report = (work: string, value: number, unit: string, budget: number) => void;
-
-const rounds = 60;
-const p95 = (times: readonly number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length * 0.95)] ?? NaN;
+import { type Report, caller, timer } from './timing';
+import { peopleCalls, peoplePaints } from './years-people';
 
 /**
  * Every list, page and call of the server on ten years of data, one after the other: the 95th of a hundred, ms.
@@ -32,7 +29,7 @@ export async function onTenYears(
   classes: number = tenYears.classes,
 ): Promise<void> {
   const made = join('data', `ten-years-${classes}`);
-  const mark = join(made, 'made');
+  const mark = join(made, 'made-with-people');
   if (!existsSync(mark)) {
     console.log(`        making ${classes} classes, once, in ${made} …`);
     makeTenYears(made, { ...tenYears, classes, runs: classes });
@@ -50,6 +47,7 @@ export async function onTenYears(
     console.log(`        ${classes} classes, as many taught, ${tenYears.exercises} exercises, ${size.toFixed(0)} MB`);
     report('start on ten years', started, 'ms', 2000);
     await calls(base, report);
+    await peopleCalls(base, report);
     const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.child.pid ?? 0}/status`, 'utf8'))?.[1];
     report('memory of the server after all that', Number(memory ?? NaN) / 1024, 'MB', 250);
     browser = await launch();
@@ -75,6 +73,7 @@ export async function onTenYears(
       `        until the classes are there, median: ${([...shown].sort((a, b) => a - b)[3] ?? NaN).toFixed(0)} ms`,
     );
     report('first paint of the classes page, median', [...paints].sort((a, b) => a - b)[3] ?? NaN, 'ms', 300);
+    await peoplePaints(browser, base, report);
   } finally {
     await browser?.close();
     await stop(server, 'SIGKILL');
@@ -85,25 +84,8 @@ export async function onTenYears(
 async function calls(base: string, report: Report): Promise<void> {
   let ids = 0;
   const id = () => `bench-years-${++ids}`;
-  const call = async (method: string, path: string, body?: object) => {
-    const answer = await ask({ base }, method, path, body);
-    if (answer.status >= 400) throw new Error(`${method} ${path}: ${JSON.stringify(answer.body)}`);
-    return answer.body;
-  };
-  /** Times a call that is made anew each round; what it needs is fetched before the clock runs. */
-  const timed = async (
-    name: string,
-    ask: (i: number) => Promise<() => Promise<unknown>> | (() => Promise<unknown>),
-  ) => {
-    const times: number[] = [];
-    for (let i = 0; i < rounds + 5; i++) {
-      const run = await ask(i);
-      const from = performance.now();
-      await run();
-      if (i >= 5) times.push(performance.now() - from);
-    }
-    report(`${name}, p95`, p95(times), 'ms', 50);
-  };
+  const call = caller(base);
+  const timed = timer(report);
   const get = (path: string) => () => call('GET', path);
   const page = (await call('GET', '/api/classes?limit=200')) as ClassList;
   const someClass = (i: number) => page.classes[(i * 7) % page.classes.length]?.id ?? '';

@@ -21,7 +21,6 @@ const codes: Readonly<Record<string, string>> = {
   'ladder-short': 'needs three rungs at least, from assisted to the full form.',
   'axes-why': 'must say why two axes change at once from the rung before.',
   'check-built-in': 'has the id of a check that comes with Needlework.',
-  'short-longer': 'is longer than the name itself.',
   'ask-outside': 'must lie inside what is refused.',
   'end-outside': 'must lie inside what is taken.',
   'below-nothing': 'cannot be less than nothing here.',

@@ -8,9 +8,14 @@ import type { RunEvent } from '@core/run';
 import { ClassStore } from '../server/classes/store';
 import { openDatabase } from '../server/database';
 import { addDemoClasses } from '../server/demo/saltmarsh';
-import { addTaughtClass } from '../server/demo/taught';
+import { addTaughtWeeks } from '../server/demo/taught';
 import { Library } from '../server/exercises/store';
+import { NoiseStore } from '../server/people/noise';
+import { ReadingStore } from '../server/people/readings';
+import { PeopleStore } from '../server/people/store';
+import { ProtocolStore } from '../server/protocols/store';
 import { RunStore } from '../server/runs/store';
+import { addTenYearsOfPeople, tenYearsOfPeople } from './ten-years-people';
 
 /** How much ten years of teaching leave behind. */
 export const tenYears = { classes: 5000, runs: 5000, exercises: 2000 } as const;
@@ -19,7 +24,8 @@ const day = 86_400_000;
 
 /**
  * Writes ten years of Saltmarsh Hall into a folder, through the same doors as any other save: classes planned and
- * changed, some deleted, most taught, own exercises beside the built-in ones. The same numbers give the same data.
+ * changed, some deleted, most taught, own exercises beside the built-in ones, and the people who came. The same numbers
+ * give the same data.
  * @param folder emptied first
  */
 export function makeTenYears(folder: string, size: { readonly [K in keyof typeof tenYears]: number } = tenYears): void {
@@ -51,7 +57,7 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
 
   addDemoClasses({ classes, library }, nextId);
   const models = classes.list({ limit: 200 }).classes.map(({ id }) => classes.read(id).plan);
-  addTaughtClass({ classes, runs }, nextId, nowMs);
+  addTaughtWeeks({ classes, runs, library }, nextId, nowMs);
   const [taught] = runs.list({ limit: 1 }).runs;
   const events = taught ? runs.read(taught.id).events : [];
   const taughtPlan = taught ? runs.read(taught.id).plan : null;
@@ -73,7 +79,10 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
     if (taughtPlan && i < size.runs) {
       const runId = nextId();
       const startedAt = now();
-      runs.start(runId, { classId: plan.id, version, plan: { ...taughtPlan, title: plan.title }, startedAt });
+      // one lesson in ten is of the group that is looked at most
+      const groupId = i % 10 === 0 ? tenYearsOfPeople.group.id : null;
+      const brief = { ...taughtPlan.brief, groupId };
+      runs.start(runId, { classId: plan.id, version, plan: { ...taughtPlan, brief, title: plan.title }, startedAt });
       runs.add(
         runId,
         events.map((event): RunEvent => ({ ...event, runId })),
@@ -81,6 +90,10 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
       runs.remark(runId, { headcount: 5 + (i % 14), note: i % 3 === 0 ? 'Bands took longer than planned.' : '' });
     }
   }
+  const protocols = new ProtocolStore(db);
+  const people = new PeopleStore(db, now, () => undefined);
+  const readings = new ReadingStore(db, people, protocols, now);
+  addTenYearsOfPeople({ people, readings, noise: new NoiseStore(db, readings, protocols) }, Math.floor(end / day));
   close();
 }
 

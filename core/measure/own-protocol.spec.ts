@@ -50,7 +50,16 @@ describe('a protocol of one’s own', () => {
   it.each([
     ['an id that a check of Needlework has', { ...own, id: 'knee-to-wall' }, 'check-built-in'],
     ['asking outside what is refused', withNumber({ ask: { least: -80, most: 100 } }), 'ask-outside'],
-    ['an end outside what is taken', withNumber({ cap: 900 }), 'end-outside'],
+    ['asking over what is refused', withNumber({ ask: { least: 0, most: 201 } }), 'ask-outside'],
+    ['an end over what is taken', withNumber({ cap: 900 }), 'end-outside'],
+    [
+      'an end under what is taken',
+      {
+        ...own,
+        result: { ...ownNumber('seconds'), refuse: { least: 5, most: 60 }, ask: { least: 5, most: 60 }, cap: 4 },
+      },
+      'end-outside',
+    ],
     [
       'less than nothing where change is a factor',
       { ...own, result: { ...ownNumber('seconds'), refuse: { least: -1, most: 60 } } },
@@ -129,6 +138,11 @@ describe('what a reading means', () => {
     ['words', { ...own, result: { gives: 'ordered' as const, answers: ['no', 'yes'] } }],
   ])('changes with %s', (_, other) => {
     expect(meaningOf(other)).not.toBe(meaningOf(own));
+  });
+  it('changes with the answers, and with their order', () => {
+    const words = (...answers: string[]) => meaningOf({ sides: 'each', result: { gives: 'ordered', answers } });
+    expect(words('no', 'yes')).not.toBe(words('yes', 'no'));
+    expect(words('no', 'yes')).not.toBe(words('no', 'nearly', 'yes'));
   });
   it('stays with another name, noise, pace of change or other steps', () => {
     const same = { ...withNumber({ noise: 2, weekly: 1, practice: false }), name: 'other', steps: ['Stand.'] };

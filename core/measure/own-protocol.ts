@@ -7,10 +7,9 @@ import { type NumberResult, Protocol, type Unit, unitWords } from './protocol';
 /** A protocol of the teacher's own. One that is put away is not offered any more; what was measured with it stays. */
 export const OwnProtocol = z
   .strictObject({ format: z.literal(1), ...Protocol.shape, away: z.boolean() })
-  .superRefine(({ id, name, short, result }, context) => {
+  .superRefine(({ id, result }, context) => {
     const refuse = (message: string, ...path: string[]) => context.addIssue({ code: 'custom', message, path });
     if (CheckId.safeParse(id).success) refuse('check-built-in', 'id');
-    if (short.length > name.length + 1) refuse('short-longer', 'short');
     if (result.gives === 'number') {
       const { refuse: outer, ask, cap, scale, combine, trials } = result;
       if (ask.least < outer.least || ask.most > outer.most) refuse('ask-outside', 'result', 'ask');

@@ -53,6 +53,15 @@ describe('an overrule', () => {
   it('is told with what the teacher said to it, once for both feet', () => {
     expect(keptWords(keep([word('saw it in rehearsal')]))).toMatch(/; your word: “saw it in rehearsal”$/);
   });
+  it('alone is told so: what was said where one began is not', () => {
+    const began = note('2026-03-01', {
+      kind: 'placed',
+      rungId: 'three-fingers',
+      why: 'begins',
+      note: 'from the troupe',
+    });
+    expect(keptWords(keep([began]))).not.toContain('your word');
+  });
   it('needs no reason', () => {
     expect(keptWords(keep([word('')]))).not.toContain('your word');
   });

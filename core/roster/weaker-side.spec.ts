@@ -49,6 +49,10 @@ describe('the weaker side of a room', () => {
     expect(lastingChecks(stand)).toEqual(['one-leg-stand']);
     expect(lastingChecks(named('single-leg-rise'))).toEqual(['rises-to-loss-of-form']);
     expect(lastingChecks(named('knee-to-wall'))).toEqual([]);
+    const [rung] = stand.ladder!.rungs;
+    const gate = { words: '', test: 'check', value: 6, occasions: 2, check: 'rises-to-loss-of-form' } as const;
+    const asking = { id: 'own-drill', ladder: { ...stand.ladder!, rungs: [{ ...rung!, gate }] } };
+    expect(lastingChecks(asking)).toEqual(['rises-to-loss-of-form']);
   });
 
   it('of one person is the foot that lasts less long, by more than noise', () => {

@@ -165,6 +165,16 @@ export const glossary: readonly Term[] = [
     'One look at one foot, with its date, its trials and its conditions. It is never changed: a wrong one is taken out.',
   ),
   measuring('protocol', 'How a check is taken: steps, feet, trials and how they combine, unit, limits, noise.'),
+  measuring(
+    'protocol of one’s own',
+    'A check that the teacher made; what its readings mean is closed once there is one. Put away, it is not offered.',
+  ),
+  measuring('change in a week', 'What a teacher expects of a check; it decides the next date, and no verdict.'),
+  measuring(
+    'answer, what helped',
+    'Better, same or worse at a look again, one a class or student and date; counted for the drill that was looked at.',
+  ),
+  measuring('weaker foot', 'The one that lasts less long by more than noise; a choice for the teacher, and no fault.'),
   measuring('trial', 'One try of a reading; a reading has as many as its protocol says.'),
   measuring('noise', 'One standard error: how far readings of the same foot lie apart by chance alone.'),
   measuring(

@@ -1,4 +1,4 @@
-import { and, asc, count, eq, inArray, isNull } from 'drizzle-orm';
+import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { ReadingKept } from '@core/contract';
 import { Reading, isNumber, refusalOf, refuseWords } from '@core/measure';
 import { contentOf } from '../content';
@@ -63,8 +63,22 @@ export class ReadingStore {
     this.mark(id, null);
   }
 
-  /** All readings of some students, or those in some checks; by date. */
-  of(studentIds: readonly string[], protocols?: readonly string[]): Reading[] {
+  /** All readings of some students; by date. */
+  of(studentIds: readonly string[]): Reading[] {
+    return this.rowsOf(studentIds).flatMap(readable);
+  }
+
+  /**
+   * All readings of some students, or those in some checks; by date.
+   * @returns a list as JSON: what was judged when it was written goes out as it was written
+   */
+  asWritten(studentIds: readonly string[], protocols?: readonly string[]): string {
+    return `[${this.rowsOf(studentIds, protocols)
+      .map(({ body }) => body)
+      .join(',')}]`;
+  }
+
+  private rowsOf(studentIds: readonly string[], protocols?: readonly string[]) {
     if (studentIds.length === 0) return [];
     return this.db
       .select({ body: readings.body })
@@ -74,11 +88,12 @@ export class ReadingStore {
           inArray(readings.studentId, [...studentIds]),
           isNull(readings.removedAt),
           protocols ? inArray(readings.protocol, [...protocols]) : undefined,
+          // what is torn is left where it lies
+          sql`json_valid(${readings.body})`,
         ),
       )
       .orderBy(asc(readings.date), asc(readings.takenAt))
-      .all()
-      .flatMap(readable);
+      .all();
   }
 
   /** All readings of one check, of everybody. */
