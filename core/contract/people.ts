@@ -40,6 +40,8 @@ export type KeptCopy = z.infer<typeof KeptCopy>;
 export const StudentPage = z.strictObject({
   ...StudentRead.shape,
   readings: z.array(Reading),
+  /** Readings that were taken out; each can be brought back. */
+  takenOut: z.array(Reading),
   notes: z.array(LadderNote),
   noise: StudioNoise,
   copies: z.array(KeptCopy),

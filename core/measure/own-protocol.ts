@@ -100,8 +100,8 @@ export const weeklyFrom = (scale: Scale, week: number): number => onScale(scale,
 export const weekOf = (scale: Scale, weekly: number): number => offScale(scale, weekly);
 
 const onScale = (scale: Scale, amount: number) => (scale === 'log' ? Math.log1p(amount / 100) : amount);
-const offScale = (scale: Scale, amount: number) => rounded(scale === 'log' ? Math.expm1(amount) * 100 : amount);
-const rounded = (value: number) => Math.round(value * 100) / 100;
+const offScale = (scale: Scale, amount: number) =>
+  scale === 'log' ? Math.round(Math.expm1(amount) * 1000) / 10 : Math.round(amount * 100) / 100;
 
 /** What a reading means: where this changes, earlier readings would say something else than what was seen. */
 export function meaningOf({ sides, result }: Pick<Protocol, 'sides' | 'result'>): string {

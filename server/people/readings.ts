@@ -1,4 +1,4 @@
-import { and, asc, count, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { ReadingKept } from '@core/contract';
 import { Reading, isNumber, refusalOf, refuseWords } from '@core/measure';
 import { contentOf } from '../content';
@@ -76,6 +76,18 @@ export class ReadingStore {
     return `[${this.rowsOf(studentIds, protocols)
       .map(({ body }) => body)
       .join(',')}]`;
+  }
+
+  /** Readings of a student that were taken out, the last one first; so many at most. */
+  takenOutOf(studentId: string): Reading[] {
+    return this.db
+      .select({ body: readings.body })
+      .from(readings)
+      .where(and(eq(readings.studentId, studentId), isNotNull(readings.removedAt)))
+      .orderBy(desc(readings.removedAt))
+      .limit(100)
+      .all()
+      .flatMap(readable);
   }
 
   private rowsOf(studentIds: readonly string[], protocols?: readonly string[]) {

@@ -40,6 +40,7 @@ export function peopleRouter({ people, readings, noise, notes, standings, helped
     const found = people.student(student(params));
     const page: Omit<StudentPage, 'readings'> = {
       ...found,
+      takenOut: readings.takenOutOf(found.student.id),
       notes: notes.of([found.student.id]),
       noise: noise.all(),
       copies: [...copies()],

@@ -1,9 +1,9 @@
 import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
-import { Subject, filter, map } from 'rxjs';
+import { Subject, filter, from, map, switchMap } from 'rxjs';
 import type { Group, Student } from '@core/roster/student';
 import { newStudent } from '@core/roster/student';
-import { studentAddress } from './letter';
+import { groupAddress, studentAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
@@ -20,7 +20,8 @@ export class GroupFile {
   private version: number | null = null;
 
   readonly page = toSignal(
-    loading(this.asked$, (id) => this.api.group(id)),
+    // what waits here is known before the server is asked
+    loading(this.asked$, (id) => from(this.outbox.ready).pipe(switchMap(() => this.api.group(id)))),
     { initialValue: waiting },
   );
   /** What the classes of this group answered to looks again. */
@@ -29,14 +30,27 @@ export class GroupFile {
     { initialValue: waiting },
   );
   readonly group = computed((): Group | null => this.edited() ?? this.page().value?.group ?? null);
-  readonly students = computed((): readonly Student[] =>
-    (this.page().value?.students ?? []).map(({ student }) => student),
-  );
+  /** Who comes, with those who were written down here and are still on their way. */
+  readonly students = computed((): readonly Student[] => {
+    const [given, id] = [(this.page().value?.students ?? []).map(({ student }) => student), this.group()?.id];
+    const there = new Set(given.map((student) => student.id));
+    const onTheWay = this.outbox
+      .waiting()
+      .flatMap(({ newest }) => (newest.kind === 'student' ? [newest.student] : []))
+      .filter((student) => id !== undefined && student.groupIds.includes(id) && !there.has(student.id));
+    return [...given, ...onTheWay];
+  });
 
   constructor() {
     effect(() => {
       const page = this.page();
-      if (page.status === 'ready') untracked(() => (this.version = page.value.version));
+      if (page.status !== 'ready') return;
+      untracked(() => {
+        this.version = page.value.version;
+        // what an earlier page wrote and could not send yet
+        const left = this.outbox.newestOf(groupAddress(page.value.group.id), 'group');
+        if (left) this.edited.set(left.group);
+      });
     });
     this.outbox.outcomes$.pipe(takeUntilDestroyed()).subscribe(({ letter, result }) => {
       if (result.kind !== 'sent') return;

@@ -105,7 +105,7 @@ export function addresseeOf(letter: Letter): string {
     case 'note':
       return studentAddress(letter.note.studentId);
     case 'group':
-      return `group:${letter.group.id}`;
+      return groupAddress(letter.group.id);
     case 'band':
       return bandAddress(letter.band.id);
     case 'protocol':
@@ -114,6 +114,7 @@ export function addresseeOf(letter: Letter): string {
 }
 export const classAddress = (classId: string): string => `class:${classId}`;
 export const bandAddress = (bandId: string): string => `band:${bandId}`;
+export const groupAddress = (groupId: string): string => `group:${groupId}`;
 export const protocolAddress = (protocolId: string): string => `protocol:${protocolId}`;
 export const studentAddress = (studentId: string): string => `student:${studentId}`;
 

@@ -55,7 +55,7 @@ export class StudentFile implements OnDestroy {
       if (page.status !== 'ready') return;
       untracked(() => {
         this.version = page.value.version;
-        this.readings.give(page.value.readings, page.value.noise);
+        this.readings.give(page.value.readings, page.value.noise, page.value.takenOut);
         this.notes.give(page.value.notes);
         const left = this.outbox.newestOf(studentAddress(page.value.student.id), 'student');
         if (left) this.edited.set(left.student);

@@ -7,6 +7,7 @@ import { provideRouter } from '@angular/router';
 import type { GroupPage as GroupAnswer, People, StandingRow } from '@core/contract';
 import { type Student, newStudent } from '@core/roster';
 import { MemoryStore } from '../../../testing/memory-store';
+import { Outbox } from '../../data/outbox';
 import { BrowserStore } from '../../data/browser-store';
 import { deletedWords } from '../../data/student-file';
 import { GroupPage } from '../group/group-page';
@@ -40,6 +41,8 @@ async function open<T>(page: Type<T>, inputs: object, url: string, answer: objec
   for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
   fixture.detectChanges();
   const http = TestBed.inject(HttpTestingController);
+  await TestBed.inject(Outbox).ready;
+  for (let i = 0; i < 10; i++) await Promise.resolve();
   http.expectOne(url).flush(answer);
   await fixture.whenStable();
   const element = fixture.nativeElement as HTMLElement;
@@ -161,6 +164,15 @@ describe('a group', () => {
     TestBed.resetTestingModule();
     const later = await openGroup([standing({ again: '2090-01-01' })]);
     expect(later.words()).not.toContain('to look at again');
+  });
+
+  it('shows somebody who was written down while the server is away', async () => {
+    const { page, words, settle } = await openGroup([]);
+    const name = page.querySelector<HTMLInputElement>('form input')!;
+    name.value = 'Wim Late';
+    page.querySelector('form')?.dispatchEvent(new Event('submit'));
+    await settle();
+    expect(words()).toContain('Wim Late');
   });
 
   it('says nothing of changes inside the noise', async () => {

@@ -9,6 +9,7 @@ import {
   dateOf,
   historyOf,
   nextWords,
+  protocolFor,
   sayValue,
   sidesWords,
   verdictWords,
@@ -91,6 +92,23 @@ export class Measured {
       })),
     };
   });
+
+  /** What was taken out, the newest look first, in words. */
+  protected readonly takenOut = computed(() =>
+    [...this.readings.takenOut()]
+      .sort((a, b) => b.date.localeCompare(a.date))
+      .map((reading) => {
+        const { value, foot, date } = reading;
+        const name = protocolFor(reading.protocol, this.own.all())?.short ?? reading.protocol;
+        const said =
+          value.kind === 'number' ? value.trials.join(', ') : value.kind === 'word' ? value.answer : 'on the drawing';
+        return { reading, words: `${sayDate(date)}, ${name}, ${foot}: ${said}` };
+      }),
+  );
+
+  protected bringBack(reading: Reading): void {
+    this.readings.bringBack(reading);
+  }
 
   protected toggle(id: string): void {
     this.open.update((open) => (open === id ? null : id));

@@ -28,7 +28,12 @@ class NoTrend {
 const somebody: Student = { ...newStudent('mara', 'Mara Lind'), consent: { date: '2026-01-01', by: 'self' } };
 const ago = (days: number) => dateOf(dayOf(today()) - days);
 
-async function open(student: Student, readings: readonly Reading[] = [], notes: readonly LadderNote[] = []) {
+async function open(
+  student: Student,
+  readings: readonly Reading[] = [],
+  notes: readonly LadderNote[] = [],
+  takenOut: readonly Reading[] = [],
+) {
   TestBed.configureTestingModule({
     providers: [
       provideRouter([]),
@@ -52,6 +57,7 @@ async function open(student: Student, readings: readonly Reading[] = [], notes: 
     version: 3,
     updatedAt: '2026-01-01T00:00:00.000Z',
     readings: [...readings],
+    takenOut: [...takenOut],
     notes: [...notes],
     noise: {},
     copies: [],
@@ -213,6 +219,16 @@ describe('what was measured', () => {
     await settle();
     expect(page.querySelectorAll('nw-measured tbody tr')).toHaveLength(2);
     expect(words()).toContain('the first reading: the next one can be compared with it');
+  });
+
+  it('brings back what was taken out, also long ago', async () => {
+    const { page, words, settle } = await open(somebody, [wall(30, 11)], [], [wall(90, 8)]);
+    expect(words()).toContain('the first reading');
+    expect(words()).toContain('1 reading taken out');
+    page.querySelector<HTMLButtonElement>('.out button')?.click();
+    await settle();
+    expect(words()).toContain('changed: 3 cm more');
+    expect(words()).not.toContain('taken out');
   });
 
   it('names other conditions, and keeps their rows apart', async () => {

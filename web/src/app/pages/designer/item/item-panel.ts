@@ -6,7 +6,7 @@ import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
 import { type CueKind, canBeWorn, resolve } from '@core/exercise';
-import { checkIdOf, classCheck, classChecks, protocolFor } from '@core/measure';
+import { checkIdOf, checkName, classCheck, classChecks, protocolFor } from '@core/measure';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import {
   type Item,
@@ -250,9 +250,13 @@ export class ItemPanel {
       between,
     };
   });
-  protected readonly checkChoices = computed(() =>
-    classChecks(this.own.all()).map(({ id, name }) => ({ id, words: name })),
-  );
+  protected readonly checkChoices = computed(() => {
+    const { check } = this.item();
+    const all = classChecks(this.own.all()).map(({ id, name }) => ({ id, words: name }));
+    // one that is not offered any more stays where it was put
+    const own = check && !all.some(({ id }) => id === checkIdOf(check));
+    return own ? [{ id: checkIdOf(check), words: checkName(check) }, ...all] : all;
+  });
   protected readonly checkNow = computed(() => {
     const { check } = this.item();
     return check ? checkIdOf(check) : 'none';

@@ -9,7 +9,7 @@ import {
 } from '@angular/material/dialog';
 import { RouterLink } from '@angular/router';
 import { concernNames } from '@core/exercise';
-import { type CheckId, checks, historyOf } from '@core/measure';
+import { type CheckId, type History, checks, historyOf } from '@core/measure';
 import { type Item, type PlanCommand, type Side, type Sides, changeSides, itemsOf } from '@core/plan';
 import {
   assignItem,
@@ -124,18 +124,26 @@ export class WhoDialog {
     return [...often].map(([words, n]) => `${n} with ${words}`).join(', ');
   });
 
+  /** What the readings of somebody in a check say; judged once for all edits. */
+  private readonly histories = computed(() => {
+    const [all, noise, known] = [this.readings.all(), this.readings.noise(), new Map<string, History | null>()];
+    return (id: string, check: CheckId): History | null => {
+      const key = `${id} ${check}`;
+      const readings = known.has(key) ? [] : all.filter((one) => one.studentId === id && one.protocol === check);
+      if (!known.has(key))
+        known.set(
+          key,
+          readings.length === 0 ? null : historyOf({ protocol: checks[check], readings, studio: noise[check] ?? null }),
+        );
+      return known.get(key) ?? null;
+    };
+  });
+
   /** Where most are weaker on one side by more than noise: ways to share, each with what it costs. */
   protected readonly weaker = computed(() => {
     const plan = this.plan();
     if (!plan || this.students().length === 0) return [];
-    const [all, noise] = [this.readings.all(), this.readings.noise()];
-    const ids = this.students().map(({ id }) => id);
-    const historyFor = (id: string, check: CheckId) => {
-      const own = all.filter(({ studentId, protocol }) => studentId === id && protocol === check);
-      return own.length === 0
-        ? null
-        : historyOf({ protocol: checks[check], readings: own, studio: noise[check] ?? null });
-    };
+    const [ids, historyFor] = [this.students().map(({ id }) => id), this.histories()];
     return itemsOf(plan).flatMap((item) => {
       const known = this.store.known().get(item.revision)?.exercise;
       const each = this.store.timeline()?.items.find(({ itemId }) => itemId === item.id)?.execution?.sidePattern;
