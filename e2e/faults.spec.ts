@@ -39,6 +39,13 @@ test.describe('a server that is dead, hangs or lies: every page says so, and can
     ['a taught class', '/log/no-such-run'],
     ['what was taken out', '/taken-out'],
     ['how I teach', '/teaching'],
+    ['people', '/people'],
+    ['a student', '/people/nobody-there'],
+    ['a group', '/groups/demo-lunch'],
+    ['a look', '/groups/demo-lunch/look'],
+    ['levels', '/groups/demo-lunch/ladders'],
+    ['checks', '/checks'],
+    ['bands', '/bands'],
   ] as const;
   const faults: Readonly<Record<string, (route: Route) => Promise<void>>> = {
     dead: (route) => route.abort(),
@@ -300,13 +307,16 @@ test.describe('taught without a server', () => {
     await expect(left(page).filter({ hasText: 'A taught class' })).toBeVisible();
     await context.unroute(calls);
     await expect(left(page)).toHaveCount(0);
-    await page.goto('/log');
-    await page
+    const taught = page
       .getByRole('link')
       .filter({ hasText: '9 came' })
-      .filter({ hasText: `${title}, again` })
-      .first()
-      .click();
+      .filter({ hasText: `${title}, again` });
+    // what is just being sent is not listed any more, and may not be there yet
+    await expect(async () => {
+      await page.goto('/log');
+      await expect(taught.first()).toBeVisible({ timeout: 3000 });
+    }).toPass();
+    await taught.first().click();
     await expect(page.getByText(`Dark hall ${id}`)).toBeVisible();
   });
 

@@ -357,8 +357,12 @@ test('what a class answers after an exercise is counted for its group', async ({
   await designer.saved();
   await page.goto(`/class/${classIdOf(page)}/floor`);
   await page.getByRole('button', { name: 'Set up', exact: true }).last().click();
-  while ((await page.locator('.name').textContent())?.trim() !== 'Walk and compare')
+  // one foot, the other, and then the look again
+  for (const here of ['right foot', 'Walk and compare']) {
     await page.keyboard.press('ArrowRight');
+    await expect(page.locator('main')).toContainText(here);
+    await expect(page.locator('.waiting .of')).toHaveText('ready');
+  }
   for (const foot of ['left foot', 'right foot'])
     await page.getByRole('group', { name: foot }).getByRole('button', { name: 'better' }).click();
   await page.getByRole('button', { name: 'End the class' }).click();
@@ -366,4 +370,28 @@ test('what a class answers after an exercise is counted for its group', async ({
   await expect(page).toHaveURL(/\/log\//);
   await page.goto(`/groups/${id}`);
   await expect(page.locator('nw-helped-list')).toContainText('Ankle circles better');
+});
+
+test('a check of one’s own made while the server is away, and taken: both reach it, whichever comes first', async ({
+  page,
+}) => {
+  const id = await group(page, 'Away check', ten.slice(0, 1));
+  await page.goto('/checks');
+  await expect(page.getByRole('heading', { name: 'Your own' })).toBeVisible();
+  await page.route('**/api/protocols/**', (route) => route.abort());
+  await page.getByRole('textbox', { name: 'A check of your own' }).fill('Toes off the step');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByLabel('Which try counts').selectOption('single');
+  const sent = page.waitForResponse((answer) => answer.url().includes('/api/readings/'));
+  await page.goto(`/groups/${id}/look`);
+  await page.getByLabel('Check').selectOption({ label: 'Toes off the step' });
+  await page.getByLabel('Ada Tester, left, try 1').fill('4');
+  await page.getByLabel('Ada Tester, left, try 1').press('Enter');
+  expect((await sent).status()).toBe(503);
+  await page.unroute('**/api/protocols/**');
+  const taken = async () => {
+    const answer = await page.request.get(`/api/people/groups/${id}`);
+    return ((await answer.json()) as { standings: { value: number }[] }).standings.map(({ value }) => value);
+  };
+  await expect.poll(taken, { timeout: 20_000 }).toEqual([4]);
 });

@@ -14,6 +14,7 @@ const ProblemCode = z.enum([
   'event-number-reused',
   'run-id-reused',
   'protocol-in-use',
+  'check-unknown',
   'too-much',
   'exercise-changed',
   'not-built-in',

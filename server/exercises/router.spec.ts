@@ -268,15 +268,18 @@ describe('a changed built-in exercise', () => {
 describe('what the teacher prefers', () => {
   it('starts at the defaults, is kept, and refuses an answer that no school gives', async () => {
     const pace = { ...defaultPace(), moveBandSeconds: 20 };
-    await get('/api/preferences').expect(200, { school: defaultSchool, pace: defaultPace(), words: [] });
+    await get('/api/preferences').expect(200, { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} });
     const school = { ...defaultSchool, breath: 'out-on-effort' };
     const words = [{ word: 'limpet', means: 'short foot' }];
-    await put('/api/preferences', { school, pace, words }).expect(204);
-    await get('/api/preferences').expect(200, { school, pace, words });
+    const weekly = { 'knee-to-wall': 0.3 };
+    await put('/api/preferences', { school, pace, words, weekly }).expect(204);
+    await get('/api/preferences').expect(200, { school, pace, words, weekly });
     await put('/api/preferences', { school: { ...school, breath: 'sideways' }, pace }).expect(422);
     await put('/api/preferences', { school, pace: { ...pace, talkNewSeconds: -1 } }).expect(422);
     await put('/api/preferences', { school, pace, words: [{ word: '', means: 'x' }] }).expect(422);
-    await get('/api/preferences').expect(200, { school, pace, words });
+    await put('/api/preferences', { school, pace, words, weekly: { 'toe-telepathy': 1 } }).expect(422);
+    await put('/api/preferences', { school, pace, words, weekly: { 'knee-to-wall': 0 } }).expect(422);
+    await get('/api/preferences').expect(200, { school, pace, words, weekly });
     expect(server.faults).toEqual([]);
   });
 });

@@ -97,12 +97,19 @@ describe('readings', () => {
     ['of a student who has not agreed', {}, { consent: null }, 'agreed'],
     ['from a date that has not come', { date: '2031-01-01' }, {}, 'not come'],
     ['that no foot gives: degrees typed as centimetres', { value: numbers(85, 84, 86) }, {}, 'unit'],
-    ['of a check that does not exist', { protocol: 'toe-telepathy' }, {}, 'does not know'],
   ])('%s are refused in words', async (_what, more, student, words) => {
     const { save, take, get } = people();
     await save(somebody('student-1', student));
     const answer = await take(sampleReading(more)).expect(422);
     expect(answer.body).toMatchObject({ code: 'reading-refused', detail: expect.stringContaining(words) as string });
+    expect(StudentPage.parse((await get('/api/people/students/student-1')).body).readings).toEqual([]);
+  });
+
+  it('of a check that nobody knows are not taken, and what is measured waits for it', async () => {
+    const { save, take, get } = people();
+    await save(somebody('student-1'));
+    const answer = await take(sampleReading({ protocol: 'toe-telepathy' })).expect(503);
+    expect(answer.body).toMatchObject({ code: 'check-unknown' });
     expect(StudentPage.parse((await get('/api/people/students/student-1')).body).readings).toEqual([]);
   });
 

@@ -154,7 +154,14 @@ export class ReadingStore {
   /** The same refusals as on the page: it may be older, or not be the page at all. */
   private refuse(reading: Reading, consent: boolean): void {
     const protocol = this.protocols.find(reading.protocol);
-    if (!protocol) throw new ProblemError(422, 'reading-refused', 'Not taken', 'Needlework does not know this check.');
+    // one of the teacher's own may still be on its way here: what was measured waits for it
+    if (!protocol)
+      throw new ProblemError(
+        503,
+        'check-unknown',
+        'Its check is not here yet',
+        'Needlework does not know this check. What was measured is kept in the browser and sent again.',
+      );
     // a page east of here is a day ahead
     const tomorrow = new Date(Date.parse(this.now()) + day).toISOString().slice(0, 10);
     const why = refusalOf(isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);
