@@ -15,7 +15,8 @@ import {
   weeklyFrom,
 } from './own-protocol';
 import { type NumberResult, Unit } from './protocol';
-import { type Reading, usualConditions } from './reading';
+import type { Reading } from './reading';
+import { numbers, sampleReading } from '../testing/sample-reading';
 
 const own = newProtocol('heel-lift', 'heel lifted from a step');
 const withNumber = (change: Partial<NumberResult>): OwnProtocol => ({
@@ -26,20 +27,8 @@ const refused = (protocol: unknown) => {
   const read = Schema.safeParse(protocol);
   return read.success ? [] : read.error.issues.map(({ message }) => message);
 };
-const reading = (date: string, ...trials: number[]): Reading => ({
-  id: `reading-${date}`,
-  studentId: 'student-1',
-  protocol: own.id,
-  foot: 'left',
-  date,
-  value: { kind: 'number', trials, known: true, cap: null },
-  conditions: usualConditions,
-  by: '',
-  picked: false,
-  stands: false,
-  pain: null,
-  note: '',
-});
+const reading = (date: string, ...trials: number[]): Reading =>
+  sampleReading({ id: `reading-${date}`, protocol: own.id, date, value: numbers(...trials) });
 
 describe('a protocol of one’s own', () => {
   it('begins with nothing but its name, whatever its unit', () => {

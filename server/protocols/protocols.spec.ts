@@ -1,6 +1,7 @@
 import request from 'supertest';
-import { type OwnProtocol, type Reading, newProtocol, noiseFrom, ownNumber, usualConditions } from '@core/measure';
+import { type OwnProtocol, type Reading, newProtocol, noiseFrom, ownNumber } from '@core/measure';
 import { newStudent } from '@core/roster';
+import { numbers, sampleReading } from '@core/testing/sample-reading';
 import { testServer } from '../testing/server';
 
 const host = { Host: '127.0.0.1:4310' };
@@ -8,20 +9,8 @@ const lift: OwnProtocol = {
   ...newProtocol('heel-lift', 'heel lifted from a step'),
   result: { ...ownNumber('cm'), practice: false, trials: 1, combine: 'single', noise: noiseFrom('raw', 0.5) },
 };
-const reading = (id: string, date: string, cm: number): Reading => ({
-  id,
-  studentId: 'isla-1',
-  protocol: 'heel-lift',
-  foot: 'left',
-  date,
-  value: { kind: 'number', trials: [cm], known: true, cap: null },
-  conditions: usualConditions,
-  by: '',
-  picked: false,
-  stands: false,
-  pain: null,
-  note: '',
-});
+const reading = (id: string, date: string, cm: number): Reading =>
+  sampleReading({ id, studentId: 'isla-1', protocol: 'heel-lift', date, value: numbers(cm) });
 
 describe('protocols of one’s own', () => {
   const open = () => {

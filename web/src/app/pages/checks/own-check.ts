@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { familyNames } from '@core/exercise';
 import {
   type NumberResult,
   OwnProtocol,
@@ -14,8 +13,10 @@ import {
   weeklyFrom,
 } from '@core/measure';
 import { issueWords } from '@core/issue-words';
+import { byFamily } from '../../data/by-family';
 import { LibraryStore } from '../../data/library-store';
 import { OwnProtocols } from '../../data/own-protocols';
+import { Preferences } from '../../data/preferences';
 
 const linesOf = (text: string): string[] =>
   text
@@ -52,6 +53,7 @@ export class OwnCheck {
   readonly protocol = input.required<OwnProtocol>();
   private readonly own = inject(OwnProtocols);
   private readonly library = inject(LibraryStore);
+  private readonly preferences = inject(Preferences);
 
   protected readonly units = Unit.options.map((id) => ({ id, name: unitWords[id].name }));
   protected readonly refused = signal('');
@@ -80,12 +82,9 @@ export class OwnCheck {
     return result.gives === 'named' ? result.hoped : null;
   });
   /** Exercises on which it can stand in a class, by family. */
-  protected readonly families = computed(() => {
-    const all = (this.library.exercises() ?? []).filter(({ removed }) => !removed).map(({ exercise }) => exercise);
-    return Object.entries(familyNames)
-      .map(([family, name]) => ({ name, exercises: all.filter((exercise) => exercise.family === family) }))
-      .filter(({ exercises }) => exercises.length > 0);
-  });
+  protected readonly families = computed(() =>
+    byFamily(this.library.exercises() ?? [], this.preferences.school().words),
+  );
 
   protected set(change: Partial<OwnProtocol>): void {
     const read = OwnProtocol.safeParse({ ...this.protocol(), ...change });

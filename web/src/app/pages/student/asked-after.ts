@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { familyNames } from '@core/exercise';
 import { type Answered, dayOf } from '@core/measure';
 import { type NoteOf, type Student, isKind } from '@core/roster';
+import { byFamily } from '../../data/by-family';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
 import { Preferences } from '../../data/preferences';
@@ -50,20 +50,13 @@ export class AskedAfter {
 
   protected readonly answers = ['better', 'same', 'worse'] as const;
   protected readonly chosen = signal('');
-  private readonly exercises = computed(() => {
-    const { words } = this.preferences.school();
-    return (this.library.exercises() ?? []).map(({ exercise: { id, family, name } }) => ({
-      id,
-      family,
-      name: name[words],
-    }));
-  });
-  protected readonly families = computed(() =>
-    Object.entries(familyNames)
-      .map(([family, name]) => ({ name, exercises: this.exercises().filter((one) => one.family === family) }))
-      .filter(({ exercises }) => exercises.length > 0),
+  protected readonly families = computed(() => byFamily(this.library.exercises() ?? [], this.words()));
+  private readonly words = computed(() => this.preferences.school().words);
+  /** Those taken out of the library too: what was answered stays. */
+  protected readonly names = computed(
+    () =>
+      new Map((this.library.exercises() ?? []).map(({ exercise: { id, name } }) => [id, name[this.words()]] as const)),
   );
-  protected readonly names = computed(() => new Map(this.exercises().map(({ id, name }) => [id, name] as const)));
   protected readonly answered = computed((): readonly Answered[] =>
     this.notes
       .all()
