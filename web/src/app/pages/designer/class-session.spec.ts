@@ -7,6 +7,7 @@ import type { Plan } from '@core/plan';
 import { MemoryStore } from '../../../testing/memory-store';
 import { libraryAsked, libraryOf, samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { BrowserStore } from '../../data/browser-store';
+import { Holds } from '../../data/holds';
 import { ClassSession } from './class-session';
 import { PlanStore } from './plan-store';
 
@@ -17,6 +18,9 @@ describe('one class open in the designer', () => {
   let plans: PlanStore;
   let http: HttpTestingController;
   let store: MemoryStore;
+  /** What other pages of this browser hold. */
+  const elsewhere = new Set<string>();
+  let pages = 0;
   const toasts = { open: jest.fn<unknown, [string]>(() => ({ onAction: () => ({ subscribe: jest.fn() }) })) };
   const soon = async () => {
     for (let i = 0; i < 12; i++) await Promise.resolve();
@@ -39,6 +43,14 @@ describe('one class open in the designer', () => {
         provideHttpClient(),
         provideHttpClientTesting(),
         { provide: BrowserStore, useValue: store },
+        {
+          provide: Holds,
+          useValue: {
+            page: `page-${++pages}`,
+            take: (name: string) => Promise.resolve(!elsewhere.has(name)),
+            takeOwn: () => Promise.resolve(true),
+          },
+        },
         { provide: MatSnackBar, useValue: toasts },
       ],
     });
@@ -267,5 +279,24 @@ describe('one class open in the designer', () => {
     await soon();
     session.lookAgain();
     http.expectNone('/api/classes/class-1');
+  });
+
+  it('shows an edit of a page that let it go late, once that is saved', async () => {
+    edit('Left late');
+    await soon();
+    const before = `letters of page-${pages}`;
+    elsewhere.add(before);
+    await open();
+    http.expectOne('/api/classes/class-1').flush(read());
+    expect(plans.plan()?.title).not.toBe('Left late');
+    elsewhere.delete(before);
+    jest.advanceTimersByTime(2500);
+    await soon();
+    const late = put();
+    expect(body(late).plan.title).toBe('Left late');
+    late.flush({ id: 'class-1', version: 5, updatedAt: at });
+    const newer = read({ ...samplePlan(), title: 'Left late' }, 5, '2026-11-24T13:00:00.000Z');
+    http.expectOne('/api/classes/class-1').flush(newer);
+    expect(plans.plan()?.title).toBe('Left late');
   });
 });

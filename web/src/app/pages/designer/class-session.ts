@@ -78,6 +78,14 @@ export class ClassSession implements OnDestroy {
         .pipe(filter(({ addressee }) => addressee === this.addressee))
         .subscribe((outcome) => this.hear(outcome)),
     );
+    // an edit that another page left, and that reached the server only after this one had read the class
+    this.running.add(
+      this.outbox.outcomes$
+        .pipe(
+          filter(({ addressee, result }) => addressee.startsWith(`${this.addressee} of `) && result.kind === 'sent'),
+        )
+        .subscribe(() => (this.read().status === 'ready' ? this.lookAgain() : this.asked$.next(this.id))),
+    );
     effect(() => this.plans.learn(this.library.exercises() ?? []));
   }
 
