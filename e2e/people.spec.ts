@@ -300,6 +300,10 @@ test('a check of one’s own: made in words, taken twice and judged, in a class 
   await expect(page.getByRole('alert').filter({ hasText: 'must lie inside what is refused' })).toBeVisible();
   await page.getByRole('checkbox', { name: 'The first time counts as practice' }).uncheck();
   await page.getByLabel('In a class it stands on').selectOption({ label: 'Rise on both feet' });
+  await page.setViewportSize({ width: 360, height: 800 });
+  const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
+  await expect.poll(wide, { message: 'nothing is cut off at 360 px' }).toBeLessThanOrEqual(360);
+  await page.setViewportSize({ width: 1280, height: 800 });
   const own = async () => {
     const answer = await page.request.get('/api/protocols');
     const { protocols } = (await answer.json()) as {

@@ -42,6 +42,13 @@ describe('what helped', () => {
       { exerciseId: 'roll', day: 1, answer: 'better' },
     ];
     expect(whatHelped(twice, ['roll'])[0]).toMatchObject({ n: 1, better: 1, worse: 0 });
+    // in what the others get, too: better once and same once, not better twice
+    const others: Answered[] = [
+      { exerciseId: 'rise', day: 1, answer: 'better' },
+      { exerciseId: 'rise', day: 1, answer: 'better' },
+      { exerciseId: 'rise', day: 2, answer: 'same' },
+    ];
+    expect(whatHelped([...twice, ...others], ['roll'])[0]?.othersBetter).toBe(0.5);
   });
 });
 

@@ -35,12 +35,12 @@ export interface Helped {
  * @param order ids of exercises in the order of the plan
  */
 export function whatHelped(answers: readonly Answered[], order: readonly string[]): Helped[] {
+  // one a date for each exercise: the last
+  const once = [...new Map(answers.map((answer) => [`${answer.exerciseId} ${answer.day}`, answer] as const)).values()];
   return order.flatMap((exerciseId) => {
-    const byDay = new Map<number, Answered>();
-    for (const answer of answers) if (answer.exerciseId === exerciseId) byDay.set(answer.day, answer);
-    const own = [...byDay.values()].sort((a, b) => a.day - b.day);
+    const own = once.filter((answer) => answer.exerciseId === exerciseId).sort((a, b) => a.day - b.day);
     if (own.length === 0) return [];
-    const others = answers.filter((answer) => answer.exerciseId !== exerciseId);
+    const others = once.filter((answer) => answer.exerciseId !== exerciseId);
     const share =
       others.length === 0 ? null : others.filter(({ answer }) => answer === 'better').length / others.length;
     const n = own.length;

@@ -10,6 +10,7 @@ import {
   noiseFrom,
   ownNumber,
   readOwnProtocol,
+  resultWords,
   usualDifference,
   weekOf,
   weeklyFrom,
@@ -116,6 +117,18 @@ describe('the noise of one’s own protocol', () => {
   it('and is not made up where there are single trials', () => {
     const unsaid = withNumber({ practice: false, trials: 1, combine: 'single' });
     expect(judged(unsaid, reading('2026-09-01', 10), reading('2026-09-08', 14))).toEqual(['first-reading', 'no-noise']);
+  });
+});
+
+describe('what a check gives, in words', () => {
+  it.each([
+    ['one-leg-stand', 'A number in seconds on each foot, the best of 3 tries, ended at 45 s.'],
+    ['rises-to-loss-of-form', 'A number of rises on each foot, one try, ended at 20 rises.'],
+    ['discomfort', 'A number in points of ten on each foot, one try.'],
+    ['sore-spots', 'Marks on a drawn sole on each foot.'],
+    ['circle-sticks', 'An hour of a clock face on each foot, or nowhere.'],
+  ] as const)('%s', (id, words) => {
+    expect(resultWords(checks[id])).toBe(words);
   });
 });
 

@@ -36,6 +36,7 @@ const units: Readonly<
   degrees: { scale: 'raw', step: 1, refuse: span(-90, 180), ask: span(-30, 130), usualWeek: 0.5 },
   seconds: { scale: 'log', step: 0.1, refuse: span(0, 600), ask: span(0, 60), usualWeek: 6 },
   reps: { scale: 'log', step: 1, refuse: span(0, 200), ask: span(0, 60), usualWeek: 5 },
+  times: { scale: 'log', step: 1, refuse: span(0, 500), ask: span(0, 100), usualWeek: 5 },
   cm: { scale: 'raw', step: 0.1, refuse: span(-50, 200), ask: span(0, 100), usualWeek: 0.1 },
   mm: { scale: 'raw', step: 1, refuse: span(-50, 500), ask: span(0, 100), usualWeek: 0.1 },
   cm2: { scale: 'log', step: 0.5, refuse: span(0, 500), ask: span(10, 300), usualWeek: 0.5 },
@@ -135,7 +136,7 @@ export function resultWords({ sides, result }: Pick<Protocol, 'sides' | 'result'
       const { combine, trials, cap, unit } = result;
       const tries = combine === 'single' || trials === 1 ? 'one try' : `${combined[combine]} of ${trials} tries`;
       const end = cap === null ? '' : `, ended at ${cap}${unitWords[unit].sign}`;
-      return `A number in ${unitWords[unit].name} ${where}, ${tries}${end}.`;
+      return `A number ${unit === 'reps' || unit === 'times' ? 'of' : 'in'} ${unitWords[unit].name} ${where}, ${tries}${end}.`;
     }
     case 'ordered':
       return `A word ${where}: ${result.answers.join(', ')}.`;

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 
 /** What a number counts. */
-export const Unit = z.enum(['degrees', 'seconds', 'reps', 'cm', 'mm', 'cm2', 'percent', 'points']);
+export const Unit = z.enum(['degrees', 'seconds', 'reps', 'times', 'cm', 'mm', 'cm2', 'percent', 'points']);
 export type Unit = z.infer<typeof Unit>;
 
 /** How a unit is written behind its number, and read aloud. */
@@ -9,11 +9,13 @@ export const unitWords: Readonly<Record<Unit, { readonly sign: string; readonly 
   degrees: { sign: '°', name: 'degrees' },
   seconds: { sign: ' s', name: 'seconds' },
   reps: { sign: ' rises', name: 'rises' },
+  /** Counted, and no rise: taps, steps, curls. */
+  times: { sign: ' times', name: 'times' },
   cm: { sign: ' cm', name: 'centimetres' },
   mm: { sign: ' mm', name: 'millimetres' },
   cm2: { sign: ' cm²', name: 'square centimetres' },
   percent: { sign: ' %', name: 'per cent' },
-  points: { sign: ' of 10', name: 'of ten' },
+  points: { sign: ' of 10', name: 'points of ten' },
 };
 
 const Span = z

@@ -28,6 +28,7 @@ describe('protocols of one’s own', () => {
       list: () => api.get('/api/protocols').set(host),
       save: (protocol: OwnProtocol, basedOn: number | null = null) =>
         api.put(`/api/protocols/${protocol.id}`).set(host).send({ basedOn, protocol }),
+      takeOut: (id: string) => api.delete(`/api/readings/${id}`).set(host).expect(204),
       take: (one: Reading) => api.put(`/api/readings/${one.id}`).set(host).send(one),
       group: () => api.get('/api/people/groups/troupe').set(host),
       prefer: (weekly: Record<string, number>) =>
@@ -81,6 +82,15 @@ describe('protocols of one’s own', () => {
     const wilder = { ...ownNumber('cm'), ...lift.result, noise: noiseFrom('raw', 4) };
     await save({ ...lift, result: wilder }, 1).expect(200);
     expect((await group()).body).toMatchObject({ standings: [{ verdict: 'within-noise' }] });
+  });
+
+  it('stay closed by a reading that was taken out: it may come back', async () => {
+    const { list, save, take, takeOut } = open();
+    await save(lift).expect(200);
+    await take(reading('reading-1', '2026-09-01', 6)).expect(200);
+    await takeOut('reading-1');
+    expect((await list()).body).toMatchObject({ protocols: [{ readings: 1 }] });
+    await save({ ...lift, sides: 'both' }, 1).expect(422);
   });
 
   it('with an id of Needlework’s, or made of nothing, are refused', async () => {

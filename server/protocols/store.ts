@@ -1,4 +1,4 @@
-import { asc, eq, isNull, sql } from 'drizzle-orm';
+import { asc, eq, sql } from 'drizzle-orm';
 import type { PersonSaved, ProtocolList, SaveProtocol } from '@core/contract';
 import { type OwnProtocol, type Protocol, meaningOf, protocolFor, readOwnProtocol } from '@core/measure';
 import { type Db, atOnce } from '../database';
@@ -12,12 +12,12 @@ export class ProtocolStore {
 
   constructor(private readonly db: Db) {}
 
+  /** Readings that were taken out count: they may come back, and mean what they meant. */
   list(): ProtocolList {
     const taken = new Map(
       this.db
         .select({ protocol: readings.protocol, readings: sql<number>`count(*)` })
         .from(readings)
-        .where(isNull(readings.removedAt))
         .groupBy(readings.protocol)
         .all()
         .map((row) => [row.protocol, row.readings]),

@@ -1,9 +1,10 @@
 import { HttpClient } from '@angular/common/http';
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { Subject, filter, map } from 'rxjs';
 import { ProtocolList } from '@core/contract';
 import { type OwnProtocol, newProtocol } from '@core/measure/own-protocol';
+import { protocolAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
@@ -17,8 +18,9 @@ export class OwnProtocols {
   private readonly outbox = inject(Outbox);
   private readonly toasts = inject(Toasts);
   private readonly asked$ = new Subject<void>();
-  /** As they are on this page: edits that are on their way too. */
+  /** The versions that saves of this page made. */
   private readonly versions = new Map<string, number>();
+  /** As they were changed on this page, until the server gives them back. */
   private readonly edited = signal<ReadonlyMap<string, OwnProtocol>>(new Map());
 
   readonly found = toSignal(
@@ -31,14 +33,22 @@ export class OwnProtocols {
   /** All of them by name, those put away too: what was measured with them is still read. */
   readonly all = computed((): readonly OwnProtocol[] => {
     const own = new Map([...this.given().values()].map(({ protocol }) => [protocol.id, protocol] as const));
-    // what an earlier page wrote and could not send yet
-    for (const { newest } of this.outbox.waiting())
-      if (newest.kind === 'protocol') own.set(newest.protocol.id, newest.protocol);
+    // what an earlier page wrote and could not send yet; what the server will not have is not how it is
+    for (const { newest, refused } of this.outbox.waiting())
+      if (newest.kind === 'protocol' && !refused) own.set(newest.protocol.id, newest.protocol);
     for (const [id, protocol] of this.edited()) own.set(id, protocol);
     return [...own.values()].sort((a, b) => a.name.localeCompare(b.name));
   });
 
   constructor() {
+    effect(() => {
+      if (this.found().status !== 'ready') return;
+      untracked(() => {
+        const onTheWay = ([id]: readonly [string, OwnProtocol]) =>
+          this.outbox.newestOf(protocolAddress(id), 'protocol') !== null;
+        this.edited.update((edited) => new Map([...edited].filter(onTheWay)));
+      });
+    });
     this.outbox.outcomes$
       .pipe(
         filter(({ letter }) => letter.kind === 'protocol'),
@@ -74,7 +84,10 @@ export class OwnProtocols {
   }
 
   save(protocol: OwnProtocol): void {
-    const basedOn = this.versions.get(protocol.id) ?? this.given().get(protocol.id)?.version ?? null;
+    const known = [this.versions.get(protocol.id), this.given().get(protocol.id)?.version].filter(
+      (n) => n !== undefined,
+    );
+    const basedOn = known.length === 0 ? null : Math.max(...known);
     this.edited.update((edited) => new Map([...edited, [protocol.id, protocol]]));
     void this.outbox.put({ kind: 'protocol', format: 1, id: newId(), basedOn, protocol }, 700);
   }

@@ -138,6 +138,10 @@ describe('a check of one’s own', () => {
     answers.dispatchEvent(new Event('change'));
     await settle();
     expect(sent()?.result).toEqual({ gives: 'named', answers: ['in', 'straight', 'out'], hoped: 'out' });
+    // arrow keys pass through a number on the way to the other kind of words
+    await fill('What it gives', 'number');
+    await fill('What it gives', 'ordered');
+    expect(sent()?.result).toEqual({ gives: 'ordered', answers: ['in', 'straight', 'out'] });
   });
 
   it.each([
@@ -158,6 +162,18 @@ describe('a check of one’s own', () => {
     const { page, words } = await open('heel-lift', [lift], 3);
     expect(page.querySelector<HTMLFieldSetElement>('fieldset.meaning')?.disabled).toBe(true);
     expect(words()).toContain('3 readings were taken with it, so what it gives stays as it is.');
+  });
+
+  it('shows what the server has where it will not have an edit', async () => {
+    const { fill, field, settle } = await open('heel-lift', [lift]);
+    await fill('Unit', 'mm');
+    TestBed.inject(Outbox).flush('protocol:heel-lift');
+    await settle();
+    const http = TestBed.inject(HttpTestingController);
+    const problem = { type: 'urn:x', title: 'Measured already', status: 422, detail: 'x', code: 'protocol-in-use' };
+    http.expectOne('/api/protocols/heel-lift').flush(problem, { status: 422, statusText: 'x' });
+    await settle();
+    expect(field('Unit').value).toBe('cm');
   });
 
   it('is put away and offered again', async () => {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
   type NumberResult,
@@ -56,7 +56,13 @@ export class OwnCheck {
   private readonly preferences = inject(Preferences);
 
   protected readonly units = Unit.options.map((id) => ({ id, name: unitWords[id].name }));
-  protected readonly refused = signal('');
+  private readonly id = computed(() => this.protocol().id);
+  protected readonly refused = linkedSignal({ source: this.id, computation: () => '' });
+  /** What was typed, while another kind of answer is looked at: arrow keys pass through all kinds. */
+  private readonly answersKept = linkedSignal<string, readonly string[]>({
+    source: this.id,
+    computation: () => ['no', 'yes'],
+  });
   protected readonly readings = computed(() => this.own.readingsOf(this.protocol().id));
   protected readonly number = computed((): NumberResult | null => {
     const { result } = this.protocol();
@@ -111,7 +117,8 @@ export class OwnCheck {
   }
 
   protected setGives(gives: string): void {
-    const answers = this.answers().length > 1 ? [...this.answers()] : ['no', 'yes'];
+    if (this.answers().length > 1) this.answersKept.set(this.answers());
+    const answers = [...this.answersKept()];
     if (gives === 'number') this.set({ result: ownNumber('cm') });
     if (gives === 'ordered') this.set({ result: { gives, answers } });
     if (gives === 'named') this.set({ result: { gives, answers, hoped: answers.at(-1) ?? '' } });

@@ -180,9 +180,23 @@ describe('a group', () => {
     expect([...page.querySelectorAll('aside h2')].map(({ textContent }) => textContent)).toEqual(['What helped']);
   });
 
+  it('says that nothing is known where no class has answered, and not where the server failed to say', async () => {
+    const { http, words, settle } = await openGroup([]);
+    http.expectOne('/api/people/groups/lunch/helped').flush({ answers: [], names: {} });
+    await settle();
+    expect(words()).toContain('Nothing is known yet.');
+    TestBed.resetTestingModule();
+    const failed = await openGroup([]);
+    failed.http.expectOne('/api/people/groups/lunch/helped').error(new ProgressEvent('offline'));
+    await failed.settle();
+    expect(failed.words()).toContain('What helped cannot be shown');
+    expect(failed.words()).not.toContain('Nothing is known yet.');
+  });
+
   it('tells what helped in its classes, in the order of the newest class and never best first', async () => {
     const { http, words, settle } = await openGroup([]);
-    expect(words()).toContain('Nothing is known yet.');
+    // nothing is said of it before it is known
+    expect(words()).not.toContain('Nothing is known yet.');
     const at = (day: number) => `2026-03-0${day}T12:00:00.000Z`;
     http.expectOne('/api/people/groups/lunch/helped').flush({
       // newest class first, as the server has them
