@@ -11,6 +11,7 @@ const coreGraph = {
   timeline: ['dose', 'exercise', 'kit', 'plan'],
   load: ['exercise', 'timeline'],
   run: ['dose', 'exercise', 'plan', 'timeline'],
+  cues: ['dose', 'exercise', 'plan', 'run', 'timeline'],
   library: ['exercise', 'kit', 'plan', 'timeline'],
   words: [],
   fit: ['dose', 'exercise', 'plan', 'run', 'timeline'],

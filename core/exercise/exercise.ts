@@ -265,6 +265,8 @@ export const Exercise = z.strictObject({
   /** Its own, beside those that follow from what the body does (`situation.ts`). */
   cautions: z.array(Caution).max(6),
   cues: Cues,
+  /** Other pictures of speech for the same movement; they go round with the one above from class to class. */
+  pictures: z.array(TwoWordings).min(1).max(4).optional(),
   /** Words a student would look for it by. */
   foundBy: z.array(z.string().min(1).max(40)).min(1).max(12),
   /** The answers of the schools it belongs to; silent on the rest. */

@@ -3,6 +3,7 @@ export * from './caution';
 export * from './exercise';
 export * from './foot-state';
 export * from './ladder';
+export * from './pictures';
 export * from './read-exercise';
 export * from './resolve';
 export * from './school';

@@ -15,12 +15,13 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 6,
+    format: 7,
     id,
     title,
     brief: {
       audience: 'mixed',
       purpose: '',
+      idea: '',
       groupId: null,
       people: null,
       floor: 'wood',

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { usualSpeakingRate } from '../speaking';
 
 const pauseSeconds = z.number().min(0).max(300);
 
@@ -120,7 +121,7 @@ export const paceDefaults: Readonly<Record<PaceKey, PaceDefault>> = {
   compareSeconds: d(20, 'Stand and compare the sides', 'practice', 'A look or a walk of about 20 s.'),
   recheckSeconds: d(15, 'Re-check: walk again', 'practice', 'A walk of 10 to 20 s: same, better, worse.'),
   speakingWordsPerMinute: d(
-    145,
+    usualSpeakingRate,
     'Speaking rate',
     'practice',
     'About 145 words a minute in a moving class.',

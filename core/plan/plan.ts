@@ -118,6 +118,8 @@ export type Block = z.infer<typeof Block>;
 export const Brief = z.strictObject({
   audience: z.enum(['dancers', 'general', 'mixed']),
   purpose: z.string().max(300),
+  /** The one idea of the class, as it is said to the class; empty where it has none. */
+  idea: z.string().max(120),
   /** The group it is taught to; null where nobody has said. */
   groupId: Id.nullable(),
   people: z.int().min(1).max(200).nullable(),
@@ -144,7 +146,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(6),
+  format: z.literal(7),
   id: Id,
   title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,

@@ -92,6 +92,8 @@ const upgrades = [
   withGroup,
   // 5: checks were those of Needlework alone
   (plan: Document) => plan,
+  // 6: no idea to say
+  (plan: Document) => ({ ...plan, brief: { idea: '', ...(isDocument(plan['brief']) ? plan['brief'] : {}) } }),
 ];
 
 /**

@@ -1,7 +1,7 @@
 import { counts, holds, reps, travel } from '../dose';
 import { bareClass, sampleExercise } from '../testing/sample';
 import type { RunEvent } from './event';
-import { cueOf, following, footNow, momentOf } from './moment';
+import { following, footNow, momentOf } from './moment';
 import { replay } from './run';
 
 const press = sampleExercise('press', {}, [2, 1, 3]);
@@ -53,14 +53,6 @@ describe('what the floor shows at one instant', () => {
       count: '3',
       of: 'of 8, phrase 2 of 8',
     });
-  });
-
-  it('says the action first, then the picture, then nothing', () => {
-    const cue = (ms: number) => {
-      const state = stateAt({ exercise: press, dose: reps(5) }, ms);
-      return cueOf(state, momentOf(state));
-    };
-    expect([cue(0), cue(6000), cue(12_000)]).toEqual(['Press.', 'A stamp on wet sand.', '']);
   });
 
   it('says whose turn it is, also while nothing is counted', () => {

@@ -163,23 +163,6 @@ export function wornNow(state: RunState): Item[] {
   });
 }
 
-/** What is said now: set-up before the work, the action on the first rep, the picture on the second, then silence. */
-export function cueOf(state: RunState, moment: Moment | null): string {
-  const bout = currentBout(state);
-  const talk = talkOf(state, bout);
-  if (talk) return talk.note;
-  const cues = timeOf(state, bout)?.execution?.cues;
-  const own = bout?.itemId ? findItem(state.plan, bout.itemId)?.item.cues : undefined;
-  if (!cues) return bout ? 'Both feet on the floor. Which one is wider, warmer, steadier?' : '';
-  if (wearingOf(state, bout) === 'take-off') return 'Off, then look: the skin is even in colour, nothing tingles.';
-  const words = state.plan.school.words;
-  if (!moment) return own?.setup ?? cues.setup[words];
-  const { count, activity } = moment.event;
-  if (activity !== 'work' || count?.set !== 1 || count.station !== 1) return '';
-  if (count.unit === 1) return own?.action ?? cues.action[words];
-  return count.unit === 2 ? (own?.picture ?? cues.picture[words]) : '';
-}
-
 /** The foot whose turn it is at this instant; both where they work together or alternate between two counts. */
 export function footNow(state: RunState, moment: Moment | null): Side | 'both' {
   const feet = moment?.foot ?? currentBout(state)?.feet ?? 'both';

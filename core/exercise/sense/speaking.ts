@@ -1,9 +1,5 @@
+import { speakingMs } from '../../speaking';
 import type { Sense } from './note';
-
-/** Words a minute in a moving class (common practice, no source). */
-export const speakingRate = 145;
-export const speakingSeconds = (words: string): number =>
-  (words.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length * 60) / speakingRate;
 
 /** The longest that a set-up may take, and any other cue, seconds (Needlework's own). */
 const longest = { setup: 12, action: 8, breath: 8, picture: 8, correction: 8 } as const;
@@ -21,7 +17,7 @@ export const speaking: Sense = ({ done, rung }) =>
     const cue = done.cues[kind];
     if (!cue || (rung && rung.cues?.[kind] === undefined)) return [];
     return [...new Set([cue.plain, cue.anatomical])]
-      .map((words) => ({ words, seconds: speakingSeconds(words) }))
+      .map((words) => ({ words, seconds: speakingMs(words) / 1000 }))
       .filter(({ seconds }) => seconds > longest[kind])
       .map(({ words, seconds }) => ({
         code: 'too-long-to-say' as const,

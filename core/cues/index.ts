@@ -1,0 +1,4 @@
+export * from './cue';
+export * from './marks';
+export * from './now';
+export * from './script';
