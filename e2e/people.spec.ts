@@ -280,7 +280,8 @@ test('a class names its group: who does what, and how many, on the card without 
   await dialog.getByRole('button', { name: 'Put these numbers on card and floor' }).click();
   await dialog.getByRole('button', { name: 'Done' }).click();
   await designer.saved();
-  await page.getByRole('link', { name: 'Class card' }).click();
+  await page.getByRole('button', { name: 'On paper' }).click();
+  await page.getByRole('menuitem', { name: 'Class card' }).click();
   await expect(page.getByText('(3 people)')).toBeVisible();
   await expect(page.getByText('Ada')).toHaveCount(0);
 });

@@ -125,17 +125,32 @@ test('heavy work is done in the one worker, never in the page', async ({ page, r
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
-test('on the floor a class that is late fits what is left', async ({ page, request }) => {
+test('on the floor a class that is late is shown what gives way, then does it, and one tap takes it back', async ({
+  page,
+  request,
+}) => {
   const id = await copyOf(request, 'Thursday lunch: quiet ankles');
   await page.clock.install({ time: new Date('2026-11-25T12:00:00Z') });
   await page.goto(`/class/${id}/floor`);
   await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.clock.pauseAt(new Date('2026-11-25T12:05:00Z'));
   await page.keyboard.press('Space');
-  await page.clock.runFor(4 * 60_000);
+  await page.clock.fastForward(5 * 60_000);
   await page.keyboard.press('ArrowRight');
   await page.clock.runFor(100);
-  await page.getByRole('button', { name: 'fit the rest' }).click();
+  const ends = page.locator('.ends');
+  await expect(ends).toHaveText(/ends at 2[2-9]:/);
+  const before = await ends.textContent();
+  await page.getByRole('button', { name: 'catch up' }).click();
   await page.clock.resume();
-  await expect(page.getByRole('alert')).toContainText(/changed; U takes it back/);
+  const sheet = page.locator('nw-catch-up');
+  await expect(sheet.getByText(/It then ends at|Even so it ends at/)).toBeVisible();
+  expect(await sheet.locator('li').count()).toBeGreaterThan(1);
+  await expect(sheet.locator('li').first()).toContainText('→');
+  // nothing has given way yet
+  await expect(ends).toHaveText(new RegExp(before!.slice(0, -2)));
+  await sheet.getByRole('button', { name: 'Do it' }).click();
+  await expect(ends).toHaveText(/ends at (19|20):/);
+  await page.keyboard.press('u');
+  await expect(ends).toHaveText(/ends at 2[2-9]:/);
 });

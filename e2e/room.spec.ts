@@ -101,8 +101,10 @@ test('on every size the side is never cut and buttons show where the focus is', 
   }
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`/class/${id}`);
-  for (const name of ['Class card', 'To the floor']) {
-    const link = page.getByRole('link', { name });
+  for (const link of [
+    page.getByRole('button', { name: 'On paper' }),
+    page.getByRole('link', { name: 'To the floor' }),
+  ]) {
     await link.focus();
     await page.keyboard.press('Shift+Tab');
     await page.keyboard.press('Tab');

@@ -130,6 +130,7 @@ export const runs = sqliteTable(
     index('runs_by_removal').on(table.removedAt, table.id),
     index('runs_by_id').on(table.id, table.removedAt),
     index('runs_of_group').on(table.groupId, table.removedAt, table.startedAt),
+    index('runs_of_class').on(table.classId, table.removedAt),
   ],
 );
 

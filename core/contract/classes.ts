@@ -30,6 +30,10 @@ export const ClassRead = z.strictObject({
   version: z.int().min(1),
   updatedAt: z.iso.datetime(),
   revisions: z.array(ExerciseRevision),
+  /** How many classes its group has been taught, or how often this class has, where it names no group. */
+  taught: z.int().min(0).default(0),
+  /** Exercises that may be put in while it is taught: what shakes out, the walk that looks again. */
+  standbys: z.array(ExerciseRevision).default([]),
 });
 export type ClassRead = z.infer<typeof ClassRead>;
 

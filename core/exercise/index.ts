@@ -5,6 +5,7 @@ export * from './foot-state';
 export * from './ladder';
 export * from './pictures';
 export * from './read-exercise';
+export * from './relief';
 export * from './resolve';
 export * from './school';
 export * from './situation';

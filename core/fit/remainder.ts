@@ -8,8 +8,9 @@ export interface Remainder {
 }
 
 /**
- * The rest of a class, to be fitted into what is left of its slot: items that have not begun on either foot. What the
- * class is behind comes off the time there is; the reserve is there to be used now.
+ * The rest of a class, to be fitted into what is left of its slot: items that have not begun on either foot. A class that
+ * is late has what it is behind taken off its time, and its reserve is there to be used; one that is early may use what it
+ * has won, up to its reserve.
  */
 export function remainderOf(state: RunState): Remainder {
   const waits = state.status === 'ready' || state.makingUp !== null;
@@ -20,5 +21,9 @@ export function remainderOf(state: RunState): Remainder {
       .map((item) => item.id)
       .filter((id) => !begun.has(id)),
   );
-  return { only, targetMs: state.plan.slotSeconds * 1000 - Math.max(0, retime(state).behindMs) };
+  const { slotSeconds, reservePercent } = state.plan;
+  const { behindMs } = retime(state);
+  const slotMs = slotSeconds * 1000;
+  const reserveMs = behindMs < 0 ? Math.round((slotSeconds * reservePercent) / 100) * 1000 : 0;
+  return { only, targetMs: slotMs - reserveMs - behindMs };
 }

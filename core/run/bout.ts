@@ -75,3 +75,24 @@ export function countAt(bout: Bout, workMs: number): TimelineEvent | null {
   const atMs = bout.workStartMs + workMs;
   return bout.events.find((e) => atMs < e.endMs) ?? bout.events.at(-1) ?? null;
 }
+
+/**
+ * Where a bout stands in a class that was cut anew: the same item on the same foot, the same time it comes; the pause to
+ * compare by the bout behind it. The end stays the end.
+ * @returns null where it is not there any more
+ */
+export function sameBout(before: readonly Bout[], index: number, after: readonly Bout[]): number | null {
+  if (index >= before.length) return after.length;
+  const wanted = nameIn(before, index);
+  const found = after.findIndex((_, i) => nameIn(after, i) === wanted);
+  return found === -1 ? null : found;
+}
+
+function nameIn(bouts: readonly Bout[], index: number): string {
+  const bout = bouts[index];
+  if (!bout) return 'end';
+  if (bout.itemId === null) return `compare, then ${nameIn(bouts, index + 1)}`;
+  const { itemId, feet } = bout;
+  const earlier = bouts.slice(0, index).filter((b) => b.itemId === itemId && b.feet === feet).length;
+  return `${itemId} ${feet} ${earlier}`;
+}

@@ -81,7 +81,7 @@ export function owed(state: RunState): Owed[] {
   });
 }
 
-/** What is owed and can still be done: the item has just been taught on both feet, and the next has not begun. */
+/** What is owed and can still be done. */
 export interface OwedNow extends Owed {
   /** Where to go on: the bout of that foot, and the instant of its work, ms. */
   readonly bout: number;
@@ -90,16 +90,32 @@ export interface OwedNow extends Owed {
   readonly event: TimelineEvent;
 }
 
-/** What the item that was just taught owes to one foot; null where nothing is owed, or it is too late. */
-export function owedNow(state: RunState): OwedNow | null {
-  if (state.status !== 'ready' && state.status !== 'set-up') return null;
+/**
+ * What is owed and can be done at this moment: of the item that was just taught, before the next begins; and of all items
+ * once the last one waits, or the class is over.
+ */
+export function owedNow(state: RunState): OwedNow[] {
+  if (state.status === 'work') return [];
   const last = state.records.at(-1)?.itemId ?? null;
-  const debt = owed(state).find((o) => o.itemId === last);
-  const bout = debt && state.bouts.find((b) => b.itemId === debt.itemId && b.feet === debt.side);
-  if (!debt || !bout) return null;
+  const debts = isNearTheEnd(state) ? owed(state) : owed(state).filter((debt) => debt.itemId === last);
+  return debts.flatMap((debt) => makeUpOf(state, debt) ?? []);
+}
+
+/** The last item waits, or nothing does. */
+function isNearTheEnd(state: RunState): boolean {
+  if (state.status === 'over') return true;
+  const items = state.bouts.slice(placeOf(state)).flatMap((bout) => bout.itemId ?? []);
+  return new Set(items).size <= 1;
+}
+
+function makeUpOf(state: RunState, debt: Owed): OwedNow | null {
+  const bout = state.bouts.find((b) => b.itemId === debt.itemId && b.feet === debt.side);
+  if (!bout) return null;
   const done = state.records
     .filter((r) => r.itemId === debt.itemId && r.feet === debt.side)
     .reduce((units, r) => units + r.unitsDone, 0);
-  const event = bout.events.filter((e) => e.activity === 'work')[done];
+  const work = bout.events.filter((e) => e.activity === 'work');
+  // a foot that did all of it, while the other did it twice, begins anew
+  const event = work[done % Math.max(1, work.length)];
   return event ? { ...debt, bout: bout.index, fromMs: event.startMs - bout.workStartMs, event } : null;
 }

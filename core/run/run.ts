@@ -2,7 +2,7 @@ import type { TimelineEvent } from '../timeline';
 import { type FindRevision, type Timeline, buildTimeline } from '../timeline';
 import { type Plan, applyCommand } from '../plan';
 import { type Answer, type RunEvent, effective } from './event';
-import { type Bout, countAt, boutsOf } from './bout';
+import { type Bout, boutsOf, countAt, sameBout } from './bout';
 
 /** Where a bout stands: waiting for the teacher, being set up, being counted, or over. */
 export type Status = 'ready' | 'set-up' | 'work' | 'over';
@@ -186,9 +186,9 @@ export function replay(plan: Plan, events: readonly RunEvent[], atMs: number, fi
   return advanceTo(done, atMs);
 }
 
-/** Goes back to a bout for what it owes; only between two bouts, so that nothing is cut short for it. */
+/** Goes back to a bout for what it owes; only between two bouts or at the end, so that nothing is cut short for it. */
 function makeUp(state: RunState, boutIndex: number, fromMs: number): RunState {
-  if (boutIndex >= state.bouts.length || (state.status !== 'ready' && state.status !== 'set-up')) return state;
+  if (boutIndex >= state.bouts.length || state.status === 'work') return state;
   const there = arrive(release(state), boutIndex, 'work');
   return {
     ...there,
@@ -222,7 +222,11 @@ function enterStatus(state: RunState): RunState {
 /** The last rep is over: the next bout waits, but the second side of the same item is set up at once. */
 function finishBout(state: RunState): RunState {
   const recorded = record(state);
-  if (state.makingUp) return arrive(recorded, state.makingUp.returnTo, 'ready');
+  if (state.makingUp) {
+    const { returnTo } = state.makingUp;
+    const isOver = returnTo >= state.bouts.length;
+    return arrive(recorded, returnTo, isOver ? 'over' : 'ready');
+  }
   const next = state.bouts[state.boutIndex + 1];
   if (!next) return { ...recorded, status: 'over', boutIndex: state.bouts.length };
   return arrive(recorded, next.index, next.goesStraightOn ? 'set-up' : 'ready');
@@ -272,7 +276,10 @@ function record(state: RunState): RunState {
   return { ...state, records: [...state.records, made] };
 }
 
-/** A changed plan: the bouts are cut anew, the count goes on where it was. */
+/**
+ * A changed plan: the bouts are cut anew, and the class stands where it stood: the same item and foot, and its count goes on
+ * where it was. What is put in right before an item that waits is what waits now.
+ */
 function adapt(
   state: RunState,
   { command }: Extract<RunEvent['event'], { kind: 'adapted' }>,
@@ -282,6 +289,24 @@ function adapt(
   if (!changed.ok) return state;
   const timeline = buildTimeline({ plan: changed.value, find });
   const bouts = boutsOf(timeline);
-  if (bouts.length !== state.bouts.length) return state;
-  return advanceTo({ ...state, plan: changed.value, timeline, bouts }, state.atMs);
+  const boutIndex = sameBout(state.bouts, state.boutIndex, bouts) ?? waitingAnew(state, bouts);
+  const returnTo = state.makingUp ? sameBout(state.bouts, state.makingUp.returnTo, bouts) : null;
+  // what is being taught cannot be taken out, nor given other feet, under the teacher
+  if (boutIndex === null || (state.makingUp && returnTo === null)) return state;
+  const known = new Set(state.bouts.map((bout) => bout.itemId));
+  const isNew = (index: number) => {
+    const itemId = bouts[index]?.itemId ?? null;
+    return itemId !== null && !known.has(itemId);
+  };
+  let waits = boutIndex;
+  while (state.status === 'ready' && isNew(waits - 1)) waits -= 1;
+  const makingUp = state.makingUp && returnTo !== null ? { ...state.makingUp, returnTo } : null;
+  return advanceTo({ ...state, plan: changed.value, timeline, bouts, boutIndex: waits, makingUp }, state.atMs);
+}
+
+/** An item that waits, and is done with other feet now (another level), begins with its first. */
+function waitingAnew({ status, bouts, boutIndex }: RunState, after: readonly Bout[]): number | null {
+  const itemId = bouts[boutIndex]?.itemId ?? null;
+  const found = status === 'ready' && itemId !== null ? after.findIndex((bout) => bout.itemId === itemId) : -1;
+  return found === -1 ? null : found;
 }

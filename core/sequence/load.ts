@@ -1,4 +1,4 @@
-import { type Exercise, type Region, Region as regions, regionNames, startingExecution } from '../exercise';
+import { type Region, Region as regions, letsGo, regionNames, startingExecution } from '../exercise';
 import { sayTime } from '../say-time';
 import { added, moved } from './mend';
 import { type Entry, type Mend, type ReviewContext, type Setting, classRule, inWords, named, orderRule } from './rule';
@@ -14,15 +14,13 @@ const loads = (entry: Entry, region: Region) => works(entry) && (entry.execution
 /** Burns in the arch: lifts it and keeps it up; a drill that lets it down in between rests it. */
 const burnsArch = (entry: Entry) =>
   loads(entry, 'arch-intrinsics') && !entry.execution.phases.some((phase) => phase.working.midfoot === 'let-down');
-const lets = ({ family, stage, relief }: Exercise) =>
-  relief === true || family === 'release' || (family === 'close' && stage === 'passive');
-const eases = ({ execution: { exercise } }: Entry) => lets(exercise);
+const eases = ({ execution: { exercise } }: Entry) => letsGo(exercise);
 
 /** What lets go where the class is: standing in standing work, seated where it sits. */
 function letGo(context: ReviewContext, entry: Entry): readonly (Mend | null)[] {
   const { position } = entry.execution;
   return context.library
-    .filter(({ exercise }) => exercise.family === 'close' && lets(exercise))
+    .filter(({ exercise }) => exercise.family === 'close' && letsGo(exercise))
     .filter(({ exercise }) => startingExecution(exercise, context.school).position === position)
     .map(({ exercise }) => added(context, exercise.id, 'before', entry));
 }

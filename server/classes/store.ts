@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, lt } from 'drizzle-orm';
+import { and, count, desc, eq, isNull, lt } from 'drizzle-orm';
 import * as z from 'zod';
 import type {
   ClassList,
@@ -19,7 +19,7 @@ import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
 import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, readStoredAs } from '../problem';
-import { classes, saves } from '../schema';
+import { classes, runs, saves } from '../schema';
 import { refuseTooMuch } from '../too-much';
 import { EarlierStates } from './earlier-states';
 import { noteExercises } from './note-exercises';
@@ -91,6 +91,8 @@ export class ClassStore {
       version: row.version,
       updatedAt: row.updatedAt,
       revisions: this.library.byRevision(revisionsOf(plan)),
+      taught: this.taught(plan),
+      standbys: this.library.standbys(),
     };
   }
 
@@ -186,7 +188,19 @@ export class ClassStore {
   revision(id: string, number: number): ClassRead {
     const { version } = this.row(id);
     const { plan, savedAt } = this.earlier.one(id, number);
-    return { plan, version, updatedAt: savedAt, revisions: this.library.byRevision(revisionsOf(plan)) };
+    const revisions = this.library.byRevision(revisionsOf(plan));
+    return { plan, version, updatedAt: savedAt, revisions, taught: this.taught(plan), standbys: [] };
+  }
+
+  /** How many classes its group has been taught, or how often this class has where it names none. */
+  private taught({ id, brief }: Plan): number {
+    const of = brief.groupId === null ? eq(runs.classId, id) : eq(runs.groupId, brief.groupId);
+    const found = this.db
+      .select({ runs: count() })
+      .from(runs)
+      .where(and(of, isNull(runs.removedAt)))
+      .get();
+    return found?.runs ?? 0;
   }
 
   private row(id: string): Row {

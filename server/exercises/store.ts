@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { type SQL, and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { ExerciseRevision, LibraryAsked, LibraryPage, SaveExercise } from '@core/contract';
 import { Exercise, readExercise } from '@core/exercise';
+import { isStandby } from '@core/run';
 import type { FindRevision } from '@core/timeline';
 import { canonicalJson, contentOf } from '../content';
 import { type Db, atOnce } from '../database';
@@ -48,6 +49,8 @@ export class Library {
   private readonly started = randomBytes(6).toString('hex');
   /** Ids in the order in which they changed. */
   private readonly changes: string[] = [];
+  /** Built-in exercises that a class on the floor has at hand. */
+  private atHand: readonly string[] = [];
 
   constructor(
     private readonly db: Db,
@@ -59,6 +62,7 @@ export class Library {
    * that the teacher has changed stays as the teacher has it.
    */
   addBuiltIns(catalogue: readonly Exercise[]): void {
+    this.atHand = catalogue.filter(isStandby).map(({ id }) => id);
     this.db.transaction((tx) => {
       for (const exercise of catalogue) {
         const revision = this.keep(exercise);
@@ -176,6 +180,14 @@ export class Library {
   /** Everything in the library, at its current revision. */
   current(): ExerciseRevision[] {
     return this.rows(isNull(exercises.removedAt))
+      .all()
+      .map((row) => this.revisionFrom(row));
+  }
+
+  /** What may be put into a class while it is taught, as it stands in the library. */
+  standbys(): ExerciseRevision[] {
+    if (this.atHand.length === 0) return [];
+    return this.rows(and(isNull(exercises.removedAt), inArray(exercises.id, [...this.atHand])))
       .all()
       .map((row) => this.revisionFrom(row));
   }

@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, lt } from 'drizzle-orm';
 import type { GroupAnswer, ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
 import { HelpAnswer } from '@core/measure';
 import { itemsOf, readPlan, revisionsOf } from '@core/plan';
-import { type RunEvent, answersIn, readRun } from '@core/run';
+import { type RunEvent, answersIn, readRun, revisionsTaught } from '@core/run';
 import { buildTimeline } from '@core/timeline';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
@@ -143,7 +143,7 @@ export class RunStore {
       note,
       plan: run.plan,
       events: run.events,
-      revisions: this.library.byRevision(revisionsOf(run.plan)),
+      revisions: this.library.byRevision(revisionsTaught(run.plan, run.events)),
     };
   }
 

@@ -12,7 +12,6 @@ import { seen } from './seen';
 import { speaking } from './speaking';
 import { ways } from './ways';
 
-
 const senses: readonly Sense[] = [seen, levelWords, gates, reach, ratings, ways, speaking, door, effort, otherFoot];
 
 function waysOf(exercise: Exercise): Way[] {

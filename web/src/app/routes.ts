@@ -28,6 +28,11 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/card/card-page').then((m) => m.CardPage),
   },
   {
+    path: 'class/:id/script',
+    title: 'Script · Needlework',
+    loadComponent: () => import('./pages/script/script-page').then((m) => m.ScriptPage),
+  },
+  {
     path: 'class/:id/earlier',
     title: 'Earlier states · Needlework',
     loadComponent: () => import('./pages/earlier/earlier-page').then((m) => m.EarlierPage),

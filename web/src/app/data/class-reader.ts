@@ -19,7 +19,8 @@ export class ClassReader {
     const read = this.read().value;
     if (!read) return null;
     const known = new Map(read.revisions.map((r) => [r.revision, r.exercise]));
-    return { plan: read.plan, timeline: buildTimeline({ plan: read.plan, find: (r) => known.get(r) ?? null }) };
+    const { plan, taught } = read;
+    return { plan, taught, timeline: buildTimeline({ plan, find: (r) => known.get(r) ?? null }) };
   });
 
   open(id: string): void {

@@ -6,7 +6,7 @@ import type { ClassSummary } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
 import { MemoryStore } from '../../../testing/memory-store';
 import { BrowserStore } from '../../data/browser-store';
-import { ClassOutline } from './class-outline';
+import { ClassOutline } from '../../parts/thread/class-outline';
 import { ClassesPage } from './classes-page';
 
 const summary: ClassSummary = {

@@ -11,7 +11,7 @@ import { ListFinder } from '../../parts/finder/list-finder';
 import { Loading } from '../../parts/loading/loading';
 import { LeftList } from '../../parts/waiting/left-list';
 import { TopBar } from '../../parts/top/top-bar';
-import { ClassOutline } from './class-outline';
+import { ClassOutline } from '../../parts/thread/class-outline';
 
 const audiences = { dancers: 'Dancers', general: 'General', mixed: 'Mixed' } as const;
 

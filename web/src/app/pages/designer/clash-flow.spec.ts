@@ -17,6 +17,8 @@ const clash: ClashAnswer = {
     version: 9,
     updatedAt: '2026-11-24T12:00:00.000Z',
     revisions: [...sampleRevisions],
+    taught: 0,
+    standbys: [],
   },
   keptRevision: 3,
 };

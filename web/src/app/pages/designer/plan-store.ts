@@ -2,6 +2,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, Subject, distinctUntilChanged, map, shareReplay } from 'rxjs';
 import type { ExerciseRevision } from '@core/contract';
+import { scriptOf } from '@core/cues';
 import type { Exercise } from '@core/exercise';
 import { issueWords } from '@core/issue-words';
 import {
@@ -47,6 +48,12 @@ export class PlanStore {
   readonly timeline = computed(() => {
     const plan = this.plan();
     return plan ? this.timelineOf(plan) : null;
+  });
+  /** What is said when; worked out where somebody looks at it. */
+  readonly script = computed(() => {
+    const plan = this.plan();
+    const timeline = this.timeline();
+    return plan && timeline ? scriptOf({ plan, timeline }) : null;
   });
   readonly slot = computed(() => {
     const plan = this.plan();

@@ -9,7 +9,7 @@ import { Loading } from '../../parts/loading/loading';
 import { byDay, sayClockTime } from '../../parts/saying/instant-words';
 import { doseWords, nameOf } from '../../parts/saying/item-words';
 import { TopBar } from '../../parts/top/top-bar';
-import { ClassOutline } from '../classes/class-outline';
+import { ClassOutline } from '../../parts/thread/class-outline';
 import { EarlierStore } from './earlier-store';
 
 /** How many changes of a state are said before the rest is a number. */

@@ -4,20 +4,21 @@ import {
   type OnDestroy,
   type OnInit,
   computed,
+  effect,
   inject,
   input,
   signal,
+  untracked,
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatTooltip } from '@angular/material/tooltip';
-import { Router, RouterLink } from '@angular/router';
+import { RouterLink } from '@angular/router';
 import {
+  mdiAccountVoice,
+  mdiAccountVoiceOff,
   mdiArrowLeft,
   mdiClose,
-  mdiMinus,
-  mdiPlus,
-  mdiRestart,
   mdiSkipNext,
   mdiSkipPrevious,
   mdiUndo,
@@ -25,41 +26,26 @@ import {
   mdiVolumeOff,
 } from '@mdi/js';
 import * as z from 'zod';
-import { kitNames } from '@core/kit';
-import { findItem, otherSide } from '@core/plan';
-import {
-  Answer,
-  owedNow,
-  placeOf,
-  reportOf,
-  cueOf,
-  currentBout,
-  following,
-  footNow,
-  momentOf,
-  retime,
-  talkOf,
-  timeOf,
-  wearingOf,
-  wornNow,
-} from '@core/run';
-import { sayLength, sayTime } from '@core/say-time';
+import { otherSide } from '@core/plan';
+import { placeOf } from '@core/run';
+import { outlineOf } from '@core/timeline';
 import { BrowserStore } from '../../data/browser-store';
-import { Footprints } from '../../parts/footprints/footprints';
 import { Icon } from '../../parts/icon/icon';
-import { Loading } from '../../parts/loading/loading';
-import { breathWords, doseWords, nameOf, tempoWords } from '../../parts/saying/item-words';
-import { levelLines } from '../../parts/saying/level-words';
-import { cautionsFor, concernNames, takeOffWords } from '@core/exercise';
-import { checkName } from '@core/measure';
-import { viewWords } from '../../parts/saying/fault-words';
-import { answerWords, notReachedWords, owedNowWords, owedWords } from '../../parts/saying/owed-words';
 import { KeySheet } from '../../parts/keys/key-sheet';
 import { doingOf } from '../../parts/keys/key-table';
+import { Loading } from '../../parts/loading/loading';
+import { ClassOutline } from '../../parts/thread/class-outline';
+import { AdaptBar } from './adapt-bar';
+import { CatchUpFlow } from './catch-up-flow';
+import { CatchUpSheet } from './catch-up-sheet';
 import { FloorClock } from './floor-clock';
+import { FloorEnd } from './floor-end';
 import { floorKeys } from './floor-keys';
+import { FloorPanel } from './floor-panel';
+import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 import { TonePlayer } from './tone-player';
+import { Voice } from './voice';
 
 const facingKey = 'needlework.facing';
 const YesNo = z.enum(['yes', 'no']);
@@ -67,10 +53,22 @@ const YesNo = z.enum(['yes', 'no']);
 /** The class on the floor, read from four metres: it follows the teacher, one tap for the next step. */
 @Component({
   selector: 'nw-floor-page',
-  imports: [Footprints, Icon, Loading, MatButton, MatIconButton, MatTooltip, RouterLink],
-  providers: [FloorStore, FloorClock, TonePlayer],
+  imports: [
+    AdaptBar,
+    CatchUpSheet,
+    ClassOutline,
+    FloorEnd,
+    FloorPanel,
+    Icon,
+    Loading,
+    MatButton,
+    MatIconButton,
+    MatTooltip,
+    RouterLink,
+  ],
+  providers: [CatchUpFlow, FloorClock, FloorReading, FloorStore, TonePlayer, Voice],
   templateUrl: './floor-page.html',
-  styleUrls: ['./floor-page.scss', './floor-small.scss'],
+  styleUrls: ['./floor-quiet.scss', './floor-page.scss', './floor-small.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     '(document:keydown)': 'key($event)',
@@ -81,8 +79,10 @@ const YesNo = z.enum(['yes', 'no']);
 export class FloorPage implements OnInit, OnDestroy {
   readonly id = input.required<string>();
   protected readonly store = inject(FloorStore);
+  protected readonly reading = inject(FloorReading);
+  protected readonly catchUp = inject(CatchUpFlow);
   protected readonly tones = inject(TonePlayer);
-  private readonly router = inject(Router);
+  protected readonly voice = inject(Voice);
   private readonly dialogs = inject(MatDialog);
   private readonly kept = inject(BrowserStore);
   private lock: WakeLockSentinel | null = null;
@@ -91,214 +91,64 @@ export class FloorPage implements OnInit, OnDestroy {
     back: mdiArrowLeft,
     before: mdiSkipPrevious,
     next: mdiSkipNext,
-    more: mdiPlus,
-    less: mdiMinus,
     undo: mdiUndo,
     loud: mdiVolumeHigh,
     quiet: mdiVolumeOff,
-    restart: mdiRestart,
+    voice: mdiAccountVoice,
+    silent: mdiAccountVoiceOff,
     close: mdiClose,
   };
-  protected readonly time = sayTime;
-  protected readonly view = viewWords;
   /** The teacher faces the students and shows the mirror side. */
   protected readonly facing = signal(this.kept.remembered(facingKey, YesNo, 'yes') === 'yes');
-  protected readonly saved = signal<'no' | 'saving' | 'yes' | 'not'>('no');
+  /** On a low screen the panel opens when it is asked for; on a small one what can be changed does. */
+  protected readonly more = signal(false);
+  protected readonly changing = signal(false);
 
-  protected readonly bout = computed(() => {
-    const state = this.store.state();
-    return state && currentBout(state);
+  private readonly timeline = computed(() => this.store.state()?.timeline ?? null);
+  private readonly plan = computed(() => this.store.state()?.plan ?? null);
+  /** The thread of the class, small. */
+  protected readonly strip = computed(() => {
+    const [plan, timeline] = [this.plan(), this.timeline()];
+    return plan && timeline
+      ? { slotSeconds: plan.slotSeconds, plannedMs: timeline.totalMs, outline: outlineOf(timeline) }
+      : null;
   });
-  protected readonly moment = computed(() => {
-    const state = this.store.state();
-    return state && momentOf(state);
-  });
-  private readonly itemTime = computed(() => {
-    const state = this.store.state();
-    return state && timeOf(state, this.bout());
-  });
-  protected readonly name = computed(() => {
-    const state = this.store.state();
-    const time = this.itemTime();
-    if (!state || !time) return 'Compare the feet';
-    return this.wearing() === 'take-off' && time.execution ? takeOffWords(time.execution) : nameOf(state.plan, time);
-  });
-  /** Talk of its own has no feet, no dose and no sets. */
-  protected readonly talk = computed(() => {
-    const state = this.store.state();
-    return state ? talkOf(state, this.bout()) : null;
-  });
-  protected readonly wearing = computed(() => {
-    const state = this.store.state();
-    return state ? wearingOf(state, this.bout()) : null;
-  });
-  /** Nothing is done with the feet: there is time for what comes next. */
-  protected readonly idle = computed(() => this.talk() !== null || this.wearing() === 'take-off');
-  /** What is on the feet beside the work. */
-  protected readonly worn = computed(() => {
-    const state = this.store.state();
-    return (state ? wornNow(state) : []).flatMap(({ id }) => {
-      const time = state?.timeline.items.find((t) => t.itemId === id);
-      return state && time ? [nameOf(state.plan, time)] : [];
-    });
-  });
-  protected readonly dose = computed(() => {
-    const state = this.store.state();
-    const time = this.itemTime();
-    if (this.talk()) return sayLength(time?.totalMs ?? 0);
-    return state && time && this.wearing() !== 'take-off' ? doseWords(state.plan, time) : '';
-  });
-  protected readonly cue = computed(() => {
-    const state = this.store.state();
-    return state ? cueOf(state, this.moment()) : '';
-  });
-  protected readonly held = computed(() => (this.store.state()?.heldSinceMs ?? null) !== null);
-  protected readonly live = computed(() => {
-    const state = this.store.state();
-    if (!state) return null;
-    const times = retime(state);
-    const late = Math.round(times.behindMs / 1000);
-    return {
-      elapsed: sayTime(times.elapsedMs),
-      slot: sayTime(state.plan.slotSeconds * 1000),
-      ends: sayTime(times.endsAtMs),
-      over: times.overSlotMs > 0,
-      farOver: times.overSlotMs > 45_000,
-      short: times.elapsedMs < 60_000,
-      words: Math.abs(late) < 5 ? 'on time' : `${sayTime(Math.abs(late) * 1000)} ${late > 0 ? 'behind' : 'ahead'}`,
-      behind: late >= 30,
-      share: Math.min(100, (100 * times.plannedMs) / Math.max(1, state.timeline.totalMs)),
-    };
-  });
-  /** Whole seconds since this bout's set-up began: it counts up, nobody is hurried. */
-  protected readonly settingUp = computed(() => {
-    const state = this.store.state();
-    const bout = this.bout();
-    if (!state || !bout || state.status !== 'set-up') return null;
-    return {
-      count: Math.floor((state.atMs - state.statusSinceMs) / 1000),
-      planned: Math.round((bout.workStartMs - bout.startMs) / 1000),
-    };
-  });
-
   /** The foot whose turn it is, in words a student uses, and the side the teacher shows. */
   protected readonly side = computed(() => {
-    const state = this.store.state();
-    const foot = state ? footNow(state, this.moment()) : 'both';
+    const foot = this.reading.foot();
     if (foot === 'both') return { foot, words: 'both feet', mirror: '' };
     return { foot, words: `${foot} foot`, mirror: this.facing() ? `you show your ${otherSide(foot)}` : '' };
-  });
-  protected readonly phase = computed(() => this.moment()?.phase ?? this.itemTime()?.execution?.phases[0] ?? null);
-  protected readonly kit = computed(
-    () =>
-      this.itemTime()
-        ?.execution?.kit.map((need) => kitNames[need.kit])
-        .join(', ') ?? '',
-  );
-  protected readonly fault = computed(() => this.itemTime()?.execution?.faults[0] ?? null);
-  /** What somebody in this room has to mind; the first there is where nobody has said who comes. */
-  protected readonly caution = computed(() => {
-    const concerns = this.store.state()?.plan.brief.concerns ?? [];
-    const [first] = cautionsFor(this.itemTime()?.execution?.cautions ?? [], concerns);
-    return first ? `${concernNames[first.concern]}: ${first.words}` : null;
-  });
-  protected readonly levels = computed(() => {
-    const state = this.store.state();
-    const time = this.itemTime();
-    return state && time ? levelLines(state.plan, time) : [];
-  });
-  private readonly item = computed(() => {
-    const state = this.store.state();
-    const id = this.bout()?.itemId ?? null;
-    return state && id !== null ? (findItem(state.plan, id)?.item ?? null) : null;
-  });
-  protected readonly note = computed(() => this.item()?.note ?? '');
-  /** How it is done beside the dose, before it begins: the breath, the check that is taken with it. */
-  protected readonly how = computed(() => {
-    const state = this.store.state();
-    const [item, execution] = [this.item(), this.itemTime()?.execution];
-    if (!state || !item || !execution || this.wearing() !== null || this.moment() !== null) return [];
-    const check = item.check && !item.recheck ? checkName(item.check) : '';
-    return [
-      { label: 'check', words: check },
-      { label: 'breath', words: breathWords(state.plan, item, execution) },
-    ].filter(({ words }) => words !== '');
-  });
-  protected readonly tempo = computed(() => {
-    const [item, execution] = [this.item(), this.itemTime()?.execution];
-    return item && execution && this.wearing() === null ? tempoWords(item, execution) : '';
-  });
-  /** What the breath does in the phase that is counted; empty where it is left alone. */
-  protected readonly breath = computed(() => {
-    const phase = this.moment()?.phase;
-    return this.moment()?.event.activity !== 'work' || !phase || phase.breath === 'free'
-      ? ''
-      : `breathe ${phase.breath}`;
-  });
-  /** A look again asks what it shows, on each foot. */
-  protected readonly recheck = computed(() => {
-    const state = this.store.state();
-    const item = this.item();
-    if (!state || !item?.recheck) return null;
-    const { of } = item.recheck;
-    const drill = of === null ? null : state.timeline.items.find((t) => t.itemId === of)?.execution?.exercise;
-    const words = drill ? `after ${drill.name[state.plan.school.words]}` : 'after the class';
-    return {
-      words: item.check ? `${words}: ${checkName(item.check)}` : words,
-      rows: (['left', 'right'] as const).map((feet) => ({
-        feet,
-        words: `${feet} foot`,
-        answers: Answer.options.map((id) => ({
-          id,
-          chosen: state.answers.some((a) => a.itemId === item.id && a.feet === feet && a.answer === id),
-        })),
-      })),
-    };
-  });
-  /** What the item just taught owes to one foot, while it can still be done. */
-  protected readonly owing = computed(() => {
-    const state = this.store.state();
-    const debt = state && owedNow(state);
-    return debt ? { ...debt, words: owedNowWords(state, debt) } : null;
-  });
-  /** On a low screen the panel opens when it is asked for. */
-  protected readonly more = signal(false);
-
-  protected readonly next = computed(() => {
-    const state = this.store.state();
-    const next = state && following(state);
-    switch (next?.kind) {
-      case 'end':
-        return { name: 'the end', words: '' };
-      case 'compare':
-        return { name: 'compare the feet', words: '' };
-      case 'other-side':
-        return {
-          name: next.feet === 'left' || next.feet === 'right' ? `${next.feet} foot` : 'both feet',
-          words: 'the same again',
-        };
-      case 'item':
-        return { name: next.name, words: next.setup };
-      default:
-        return null;
-    }
-  });
-  protected readonly debts = computed(() => {
-    const state = this.store.state();
-    if (!state) return [];
-    const missing = notReachedWords(state, reportOf(state));
-    return [...owedWords(state), ...answerWords(state), ...(missing === '' ? [] : [missing])];
   });
   /** What the one big tap does now. */
   protected readonly tap = computed(() => {
     const state = this.store.state();
     if (!state) return '';
-    if (this.held()) return 'Go on';
-    if (this.moment()?.open) return 'Enough';
-    if (state.status === 'ready' && this.talk()) return 'Begin';
-    if (state.status === 'set-up' && this.wearing()) return 'Done';
+    if (this.reading.held()) return 'Go on';
+    if (this.reading.moment()?.open) return 'Enough';
+    if (state.status === 'ready' && this.reading.talk()) return 'Begin';
+    if (state.status === 'set-up' && this.reading.wearing()) return 'Done';
     return { ready: 'Set up', 'set-up': 'Count', work: 'Hold', over: '' }[state.status];
   });
+  /** What a voice would say now: nothing while the class waits or is held. */
+  private readonly spoken = computed(
+    () => {
+      const state = this.store.state();
+      const said = this.reading.said();
+      const speaks = state?.status === 'set-up' || state?.status === 'work';
+      return said && speaks && !this.reading.held() ? said : null;
+    },
+    { equal: (a, b) => a?.key === b?.key },
+  );
+
+  constructor() {
+    effect(() => {
+      const said = this.spoken();
+      untracked(() => {
+        if (said) this.voice.say(said.spoken, this.plan()?.pace.speakingWordsPerMinute ?? 0);
+        else this.voice.hush();
+      });
+    });
+  }
 
   ngOnInit(): void {
     void this.store.open(this.id());
@@ -314,19 +164,14 @@ export class FloorPage implements OnInit, OnDestroy {
     if (!state || state.status === 'over') return;
     this.tones.wake();
     void this.keepAwake();
-    if (this.held()) this.store.act({ kind: 'resumed' });
-    else if (this.moment()?.open) this.store.act({ kind: 'enough' });
+    if (this.reading.held()) this.store.act({ kind: 'resumed' });
+    else if (this.reading.moment()?.open) this.store.act({ kind: 'enough' });
     else this.store.act({ kind: state.status === 'work' ? 'held' : 'started' });
   }
 
-  protected makeUp(bout: number, fromMs: number): void {
+  protected makeUp({ bout, fromMs }: { readonly bout: number; readonly fromMs: number }): void {
     this.tones.wake();
     this.store.act({ kind: 'made-up', bout, fromMs });
-  }
-
-  protected answerIt(feet: 'left' | 'right', answer: Answer): void {
-    const item = this.item();
-    if (item) this.store.act({ kind: 'answered', itemId: item.id, feet, answer });
   }
 
   protected move(by: 1 | -1): void {
@@ -356,13 +201,8 @@ export class FloorPage implements OnInit, OnDestroy {
     this.kept.remember(facingKey, this.facing() ? 'yes' : 'no');
   }
 
-  protected async save(headcount: string, note: string): Promise<void> {
-    this.saved.set('saving');
-    const people = headcount.trim() === '' ? null : Math.round(Number(headcount));
-    const sent = await this.store.remark(people !== null && Number.isFinite(people) ? people : null, note);
-    this.saved.set(sent ? 'yes' : 'not');
-    const runId = this.store.runId();
-    if (sent && runId !== null) void this.router.navigate(['/log', runId]);
+  protected toggleVoice(): void {
+    this.voice.toggle();
   }
 
   protected key(event: KeyboardEvent): void {
@@ -371,6 +211,15 @@ export class FloorPage implements OnInit, OnDestroy {
     const doing = doingOf(floorKeys, event);
     if (!doing || (onButton && (event.key === ' ' || event.key === 'Enter'))) return;
     event.preventDefault();
+    const adapts = {
+      again: () => this.store.adapt('again'),
+      skip: () => this.store.adapt('skip'),
+      easier: () => this.store.adapt('easier'),
+      shake: () => this.store.adapt('shake'),
+      look: () => this.store.adapt('look'),
+      owed: () => this.owed(),
+      late: () => this.catchUp.ask(),
+    };
     const actions = {
       primary: () => this.primary(),
       next: () => this.move(1),
@@ -379,10 +228,18 @@ export class FloorPage implements OnInit, OnDestroy {
       less: () => this.store.changeSets(-1),
       undo: () => this.store.undo(),
       tones: () => this.toggleTones(),
+      voice: () => this.toggleVoice(),
+      ...adapts,
       facing: () => this.toggleFacing(),
       keys: () => this.dialogs.open(KeySheet, { data: [floorKeys], width: '480px' }),
     };
     actions[doing]();
+  }
+
+  /** The first that is owed is done now. */
+  private owed(): void {
+    const [debt] = this.reading.owing();
+    if (debt) this.makeUp(debt);
   }
 
   protected wake(): void {

@@ -1,22 +1,23 @@
 import { Injectable, type OnDestroy, computed, inject, signal } from '@angular/core';
 import { Subscription, firstValueFrom } from 'rxjs';
-import type { ExerciseRevision } from '@core/contract';
-import { type Fit, commandOf, remainderOf } from '@core/fit';
-import { type Plan, changeSets } from '@core/plan';
+import type { ClassRead, ExerciseRevision } from '@core/contract';
+import { scriptOf } from '@core/cues';
+import { changeSets } from '@core/plan';
 import {
+  type Adaptation,
   type RunAction,
   type RunEvent,
   type RunState,
+  adapted,
   advanceTo,
   currentBout,
+  isStandby,
   reduce,
   replay,
-  retime,
   passedMs,
   startRun,
   tonesOf,
 } from '@core/run';
-import { sayTime } from '@core/say-time';
 import type { FindRevision } from '@core/timeline';
 import { BrowserStore } from '../../data/browser-store';
 import { ClassApi } from '../../data/class-api';
@@ -25,8 +26,6 @@ import { Holds } from '../../data/holds';
 import { newId } from '../../data/new-id';
 import { Outbox } from '../../data/outbox';
 import { failureOf, failureWords } from '../../data/request-failure';
-import { HeavyWork } from '../../worker/heavy-work';
-import type { FitJob } from '../../worker/job';
 import { FloorClock } from './floor-clock';
 import { type KeptRun, keptRunKey, keptRunsOf, readKeptRun } from './kept-run';
 import { TonePlayer } from './tone-player';
@@ -48,11 +47,9 @@ export class FloorStore implements OnDestroy {
   private readonly holds = inject(Holds);
   private readonly clock = inject(FloorClock);
   private readonly tones = inject(TonePlayer);
-  private readonly heavy = inject(HeavyWork);
   private kept: KeptRun | null = null;
   private handedOver = false;
   private beating = new Subscription();
-  private readonly running = new Subscription();
   private lastKeptMs = 0;
   private readonly now = signal<RunState | null>(null);
   private readonly told = signal<string | null>(null);
@@ -67,6 +64,14 @@ export class FloorStore implements OnDestroy {
   readonly opening = this.opened.asReadonly();
   /** What was typed for the log before the page was loaded again. */
   readonly typed = this.typing.asReadonly();
+  private readonly plan = computed(() => this.now()?.plan ?? null);
+  private readonly timeline = computed(() => this.now()?.timeline ?? null);
+  /** What is said when; it follows what is changed on the way. */
+  readonly script = computed(() => {
+    const plan = this.plan();
+    const timeline = this.timeline();
+    return plan && timeline ? scriptOf({ plan, timeline, taught: this.kept?.taught ?? 0 }) : null;
+  });
   readonly begun = computed(() => this.now() !== null && this.id() !== null);
 
   /** Opens a class for the floor; an unfinished run of this browser goes on where it was, at the same rep. */
@@ -79,8 +84,7 @@ export class FloorStore implements OnDestroy {
       return;
     }
     try {
-      const { plan, version, revisions } = await firstValueFrom(this.classes.read(classId));
-      this.prepare(plan, version, revisions);
+      this.prepare(await firstValueFrom(this.classes.read(classId)));
       this.opened.set({ status: 'ready', value: true });
     } catch (error) {
       this.opened.set({ status: 'failed', value: null, words: failureWords(failureOf(error)) });
@@ -119,6 +123,16 @@ export class FloorStore implements OnDestroy {
         `This class is being taught on another page of this browser. Here ${goesOn ? 'an earlier one goes on' : 'it begins anew'}, as a class of its own.`,
       );
     return goesOn;
+  }
+
+  /** Every exercise that the class has, or could be given while it is taught. */
+  exercises(): readonly ExerciseRevision[] {
+    return this.kept?.revisions ?? [];
+  }
+
+  /** Says one sentence to the teacher. */
+  tell(words: string): void {
+    this.told.set(words);
   }
 
   dismiss(): void {
@@ -170,37 +184,21 @@ export class FloorStore implements OnDestroy {
     else this.told.set(by === -1 ? 'There is only one set.' : 'That is as many sets as there can be.');
   }
 
-  /** Fits the doses that have not begun into what is left of the slot; one undo takes it back. */
-  fitRest(): void {
+  /** Changes the class with one tap; what makes no sense now is told. */
+  adapt(what: Adaptation): void {
     const state = this.now();
-    if (!state || !this.kept) return;
-    const { only, targetMs } = remainderOf(state);
-    const exercises = this.kept.revisions.map(({ revision, exercise }) => [revision, exercise] as const);
-    const job: FitJob = { kind: 'fit', plan: state.plan, exercises, only: [...only], targetMs, dropUpTo: 0 };
-    this.running.add(
-      this.heavy.run(job).subscribe({
-        next: ({ result }) => result && this.takeFit(state.plan, result),
-        error: () => this.told.set('The rest could not be worked out. The class goes on as it is.'),
-      }),
-    );
+    const found = state && adapted(what, state, this.standbys(), newId);
+    if (found) this.act(found.action);
+    else if (state) this.told.set('That cannot be done just now.');
   }
 
-  private takeFit(plan: Plan, found: Fit): void {
-    const command = commandOf(plan, found.changes);
-    if (this.now()?.plan !== plan) {
-      this.told.set('The class changed meanwhile; ask again.');
-      return;
-    }
-    if (command) this.act({ kind: 'adapted', command });
-    const now = this.now();
-    const ends = now ? sayTime(retime(now).endsAtMs) : '';
-    const doses = found.changes.length === 1 ? 'One dose is' : `${found.changes.length} doses are`;
-    const change = command ? `${doses} changed; U takes it back.` : 'There is nothing left to shorten.';
-    this.told.set(
-      found.fits
-        ? `${change} The class ends at ${ends}.`
-        : `${change} Even so it ends at ${ends}: leave something out.`,
-    );
+  /** What an adaptation would come to, in words; null where it makes no sense now. */
+  wordsOf(what: Adaptation, state: RunState): string | null {
+    return adapted(what, state, this.standbys(), newId)?.words ?? null;
+  }
+
+  private standbys(): readonly ExerciseRevision[] {
+    return this.kept?.revisions.filter(({ exercise }) => isStandby(exercise)) ?? [];
   }
 
   /** Another page may have changed the plan; the class goes on as it was begun. */
@@ -244,7 +242,6 @@ export class FloorStore implements OnDestroy {
   }
 
   ngOnDestroy(): void {
-    this.running.unsubscribe();
     this.beating.unsubscribe();
     this.keepNow();
     if (this.kept && !this.handedOver) this.sendTyped(this.kept);
@@ -260,16 +257,18 @@ export class FloorStore implements OnDestroy {
     void this.outbox.put({ kind: 'run-remarks', format: 1, id: newId(), runId, remarks });
   }
 
-  private readonly find: FindRevision = (revision) =>
+  readonly find: FindRevision = (revision) =>
     this.kept?.revisions.find((r) => r.revision === revision)?.exercise ?? null;
 
-  private prepare(plan: Plan, version: number, revisions: readonly ExerciseRevision[]): void {
+  private prepare({ plan, version, revisions, standbys, taught }: ClassRead): void {
+    const atHand = standbys.filter((one) => !revisions.some(({ revision }) => revision === one.revision));
     this.kept = {
       format: 1,
       runId: newId(),
       deviceId: newId(),
       start: { classId: plan.id, version, plan, startedAt: new Date(this.clock.wallMs()).toISOString() },
-      revisions: [...revisions],
+      revisions: [...revisions, ...atHand],
+      taught,
       events: [],
       unsentFrom: null,
       begun: false,

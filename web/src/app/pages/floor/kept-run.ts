@@ -12,6 +12,8 @@ const KeptRun = z.strictObject({
   deviceId: Id,
   start: StartRun,
   revisions: ClassRead.shape.revisions,
+  /** How many classes the group had been taught before: the pictures go round with it. */
+  taught: z.int().min(0).default(0),
   events: z.array(RunEvent),
   /** Events from this one on were not given to the outbox, by an application that had none; null where all were. */
   unsentFrom: z.int().nullable(),

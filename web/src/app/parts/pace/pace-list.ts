@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { sayablePauses } from '@core/dose';
 import { type Pace, type PaceKey, paceDefaults } from '@core/plan';
 import { NumberField } from '../dose/number-field';
+import { ReadAloud } from './read-aloud';
 
 const origins = { measured: 'Read off real teaching', practice: 'Common practice', own: 'Needlework’s own' } as const;
 const quarters = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
@@ -44,7 +45,7 @@ const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[
 /** A teacher's pace, figure by figure, each with where its start comes from; changes are the caller's to make. */
 @Component({
   selector: 'nw-pace-list',
-  imports: [NumberField],
+  imports: [NumberField, ReadAloud],
   template: `
     @for (group of groups(); track group.name) {
       <h4>{{ group.name }}</h4>
@@ -53,6 +54,9 @@ const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[
           <div>
             <dt>
               {{ entry.label }}<small>{{ entry.because }}</small>
+              @if (entry.key === 'speakingWordsPerMinute') {
+                <nw-read-aloud (measured)="changed.emit({ key: entry.key, value: $event })" />
+              }
             </dt>
             <dd>
               <nw-number

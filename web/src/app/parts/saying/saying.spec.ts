@@ -233,7 +233,7 @@ describe('what is said after a class', () => {
       [12_000, { kind: 'started' }],
       [17_000, { kind: 'moved', bout: 2 }],
     );
-    const debt = owedNow(state);
+    const [debt] = owedNow(state);
     expect(debt && owedNowWords(state, debt)).toBe('right foot: 2 reps owed');
   });
 });

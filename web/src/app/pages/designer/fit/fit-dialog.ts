@@ -11,11 +11,11 @@ import {
 } from '@angular/material/dialog';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Subject, catchError, filter, map, of, startWith, switchMap, takeUntil } from 'rxjs';
-import { sayDose } from '@core/dose';
 import { type Fit, commandOf, landingSeconds } from '@core/fit';
 import { findItem, itemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { slotFit } from '@core/timeline';
+import { changeRow } from '../../../parts/saying/change-words';
 import { HeavyWork } from '../../../worker/heavy-work';
 import type { FitJob } from '../../../worker/job';
 import type { PlanStore } from '../plan-store';
@@ -89,18 +89,7 @@ export class FitDialog {
     const { fit } = this.shown();
     const timeline = this.store.timeline();
     if (!plan || !fit || !timeline) return [];
-    return fit.changes.map((change) => {
-      const execution = timeline.items.find((i) => i.itemId === change.itemId)?.execution;
-      const sides = execution?.sidePattern ?? 'both';
-      return {
-        id: change.itemId,
-        name: execution?.exercise.name[plan.school.words] ?? '',
-        before: sayDose(change.before, sides),
-        after: change.after === null ? 'left out' : sayDose(change.after, sides),
-        delta: `${change.deltaMs > 0 ? '+' : '−'}${sayTime(Math.abs(change.deltaMs))}`,
-        reason: change.reason,
-      };
-    });
+    return fit.changes.map((change) => changeRow(plan, timeline, change));
   });
   /** The class with the changes that are still ticked, timed. */
   protected readonly outcome = computed(() => {

@@ -5,7 +5,7 @@ import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
 import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
-import { type CueKind, canBeWorn, resolve } from '@core/exercise';
+import { canBeWorn, resolve } from '@core/exercise';
 import { checkIdOf, checkName, classCheck, classChecks, protocolFor } from '@core/measure';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import {
@@ -21,7 +21,6 @@ import {
 } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { type ItemTime, eventAt, leadOf, mayRunOn, optionWindows, phaseAt } from '@core/timeline';
-import { checkWording } from '@core/words';
 import { Footprints } from '../../../parts/footprints/footprints';
 import { doseWords, optionWords } from '../../../parts/saying/item-words';
 import { viewWords } from '../../../parts/saying/fault-words';
@@ -31,15 +30,8 @@ import type { ThreadPoint } from '../../../parts/thread/thread';
 import { OwnProtocols } from '../../../data/own-protocols';
 import { PlanStore } from '../plan-store';
 import { DoseSentence } from './dose-sentence';
+import { SayPanel } from './say-panel';
 import { NumberField } from '../../../parts/dose/number-field';
-
-const cueNames: Readonly<Record<CueKind, string>> = {
-  setup: 'set-up',
-  action: 'action',
-  breath: 'breath',
-  picture: 'picture',
-  correction: 'correction',
-};
 
 /** One item of the class: what the feet do, its dose, its sides, its level, what is said around it. */
 @Component({
@@ -56,6 +48,7 @@ const cueNames: Readonly<Record<CueKind, string>> = {
     MatSelect,
     NumberField,
     RouterLink,
+    SayPanel,
   ],
   templateUrl: './item-panel.html',
   styleUrl: './item-panel.scss',
@@ -122,19 +115,6 @@ export class ItemPanel {
     const exercise = this.exercise();
     return exercise ? otherSchool(exercise, this.plan().school) : '';
   });
-  /** What is said, in the class's words; the teacher's own goes first, and is read for muddles. */
-  protected readonly cues = computed(() => {
-    const cues = this.execution()?.cues;
-    if (!cues) return [];
-    return (['setup', 'action', 'breath', 'picture', 'correction'] as const).flatMap((kind) => {
-      const built = cues[kind];
-      const own = this.item().cues[kind] ?? '';
-      return built || own
-        ? [{ kind, name: cueNames[kind], built: built?.[this.words()] ?? '', own, notes: checkWording(own) }]
-        : [];
-    });
-  });
-
   /** Where the time of the item goes, in the order it is spent. */
   protected readonly spent = computed(() => {
     const names = {
@@ -269,12 +249,6 @@ export class ItemPanel {
   /** What fit may do with it: nothing, its dose, or leave it out when time is short. */
   protected setStanding(value: string): void {
     this.edit(value === 'locked' ? { locked: true } : { locked: false, priority: Number(value) });
-  }
-
-  protected setCue(kind: CueKind, words: string): void {
-    const said = words.trim() === '' ? undefined : words.trim();
-    const cues = Object.entries({ ...this.item().cues, [kind]: said }).filter(([, own]) => own !== undefined);
-    this.edit({ cues: Object.fromEntries(cues) });
   }
 
   protected setRung(rungId: string): void {

@@ -1,15 +1,18 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
+import { tooLongIn } from '@core/cues';
 import { sayableSeconds } from '@core/dose';
 import type { TalkItem } from '@core/plan';
+import { usualSpeakingRate } from '@core/speaking';
 import { NumberField } from '../../../parts/dose/number-field';
+import { TooLongWords } from '../../../parts/saying/too-long';
 import { PlanStore } from '../plan-store';
 
 /** Talk or a pause that stands on its own in the class: what it is called, how long, what there is to say. */
 @Component({
   selector: 'nw-talk-panel',
-  imports: [MatFormField, MatInput, MatLabel, NumberField],
+  imports: [MatFormField, MatInput, MatLabel, NumberField, TooLongWords],
   template: `
     <header>
       <h2>{{ talk().name }}</h2>
@@ -41,6 +44,14 @@ import { PlanStore } from '../plan-store';
         (change)="edit({ note: note.value })"
       ></textarea>
     </mat-form-field>
+    @for (found of tooLong(); track found.words) {
+      <nw-too-long
+        [found]="found"
+        [wordsPerMinute]="rate()"
+        (shortened)="edit({ note: $event })"
+        (lengthened)="edit({ seconds: talk().seconds + $event })"
+      />
+    }
   `,
   styles: `
     :host {
@@ -67,6 +78,11 @@ import { PlanStore } from '../plan-store';
 export class TalkPanel {
   private readonly store = inject(PlanStore);
   readonly talk = input.required<TalkItem>();
+  protected readonly rate = computed(() => this.store.plan()?.pace.speakingWordsPerMinute ?? usualSpeakingRate);
+  protected readonly tooLong = computed(() => {
+    const script = this.store.script();
+    return script ? tooLongIn(script, this.talk().id) : [];
+  });
   protected readonly seconds = sayableSeconds.filter((s) => s >= 5);
 
   protected edit(change: Partial<Pick<TalkItem, 'name' | 'seconds' | 'note'>>): void {

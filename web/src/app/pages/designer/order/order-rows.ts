@@ -28,6 +28,8 @@ export interface OrderRow {
   readonly follows: boolean;
   /** A named check is taken with it. */
   readonly check: boolean;
+  /** Its words are longer than their place. */
+  readonly unsayable: boolean;
   /** What the review says of it; empty where nothing. */
   readonly found: string;
   /** On what it answers otherwise than the class's school. */
@@ -58,8 +60,16 @@ const lengthHere = ({ visits, totalMs }: ItemTime): number => {
   return first && visits.length > 1 ? first.endMs - first.startMs : totalMs;
 };
 
-/** The running order of a class, block by block, from its timeline. */
-export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly Finding[]): OrderBlock[] {
+/**
+ * The running order of a class, block by block, from its timeline.
+ * @param unsayable items with words that are longer than their place
+ */
+export function orderBlocks(
+  plan: Plan,
+  timeline: Timeline,
+  findings: readonly Finding[],
+  unsayable: ReadonlySet<string> = new Set(),
+): OrderBlock[] {
   const found = new Map(
     findings.filter((f) => f.severity !== 'note').flatMap((f) => f.itemIds.map((id) => [id, f.words()] as const)),
   );
@@ -106,6 +116,7 @@ export function orderBlocks(plan: Plan, timeline: Timeline, findings: readonly F
           isNew: '',
           follows: false,
           check: false,
+          unsayable: unsayable.has(item.id),
           found: found.get(item.id) ?? '',
           school: '',
           then: between.flatMap(({ row, after }) => (after === item.id ? [row] : [])),

@@ -47,6 +47,7 @@ import { Floor } from '@core/kit';
 import { newId } from '../../../data/new-id';
 import { Icon } from '../../../parts/icon/icon';
 import { doingOf } from '../../../parts/keys/key-table';
+import { tooLongIn } from '@core/cues';
 import { OwnProtocols } from '../../../data/own-protocols';
 import { Toasts } from '../../../data/toasts';
 import { orderKeys } from '../designer-keys';
@@ -87,7 +88,13 @@ export class RunningOrder {
 
   protected readonly icons = { drag: mdiDrag, more: mdiDotsVertical };
 
-  protected readonly blocks = computed(() => orderBlocks(this.plan(), this.timeline(), this.findings()));
+  private readonly unsayable = computed(() => {
+    const script = this.store.script();
+    return new Set(script ? tooLongIn(script).map((found) => found.itemId) : []);
+  });
+  protected readonly blocks = computed(() =>
+    orderBlocks(this.plan(), this.timeline(), this.findings(), this.unsayable()),
+  );
 
   /** Rows that have just come: they are brought into sight and tinted for a moment. */
   protected readonly fresh = linkedSignal<readonly string[], readonly string[]>({

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { ClassSummary } from '@core/contract';
 
-/** A class as a strip of its two threads, for a card. Decoration: the card says the same in words. */
+/** A class as a strip of its two threads, with where it stands. Decoration: words beside it say the same. */
 @Component({
   selector: 'nw-class-outline',
   template: `
@@ -19,6 +19,9 @@ import type { ClassSummary } from '@core/contract';
         />
       }
       <path class="slot" [attr.d]="'M' + slotX() + ' 2V42'" />
+      @if (hereX(); as x) {
+        <path class="here" [attr.d]="'M' + x + ' 1V43'" />
+      }
     </svg>
   `,
   styles: `
@@ -48,12 +51,25 @@ import type { ClassSummary } from '@core/contract';
       stroke-dasharray: 3 2;
       fill: none;
     }
+    .here {
+      stroke: var(--nw-madder);
+      stroke-width: 2;
+      fill: none;
+      vector-effect: non-scaling-stroke;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassOutline {
   readonly summary = input.required<Pick<ClassSummary, 'slotSeconds' | 'plannedMs' | 'outline'>>();
 
+  /** Where a class that is being taught stands in its plan, ms; none while it is not. */
+  readonly hereMs = input<number | null>(null);
+
+  protected readonly hereX = computed(() => {
+    const ms = this.hereMs();
+    return ms === null ? null : Math.max(1, (ms / 1000) * this.pxPerSecond());
+  });
   private readonly pxPerSecond = computed(
     () => 298 / Math.max(this.summary().slotSeconds, this.summary().plannedMs / 1000, 1),
   );

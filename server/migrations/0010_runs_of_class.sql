@@ -1,0 +1,1 @@
+CREATE INDEX `runs_of_class` ON `runs` (`class_id`,`removed_at`);

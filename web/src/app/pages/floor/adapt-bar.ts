@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import type { Adaptation, RunState } from '@core/run';
+import { FloorReading } from './floor-reading';
+import { FloorStore } from './floor-store';
+
+const taps: readonly { readonly what: Adaptation; readonly name: string }[] = [
+  { what: 'again', name: 'Again' },
+  { what: 'shorter', name: 'Less' },
+  { what: 'longer', name: 'More' },
+  { what: 'easier', name: 'Easier' },
+  { what: 'shake', name: 'Shake out' },
+  { what: 'look', name: 'Look again' },
+  { what: 'skip', name: 'Skip' },
+];
+
+/** What decides which changes make sense: they are not worked out anew for every beat of the clock. */
+const same = (a: RunState | null, b: RunState | null): boolean =>
+  a === b || (a?.plan === b?.plan && a?.boutIndex === b?.boutIndex && a?.status === b?.status);
+
+/** What can be changed of the class from here on, each with one tap; the plan's undo takes each back. */
+@Component({
+  selector: 'nw-adapt-bar',
+  template: `
+    @for (tap of shown(); track tap.what) {
+      <button type="button" class="quiet" [disabled]="tap.words === null" (click)="store.adapt(tap.what)">
+        {{ tap.name }}
+        @if (tap.words) {
+          <small>{{ tap.words }}</small>
+        }
+      </button>
+    }
+    @if (hasSets()) {
+      <button type="button" class="quiet" (click)="store.changeSets(1)">One more set</button>
+      <button type="button" class="quiet" (click)="store.changeSets(-1)">One set less</button>
+    }
+  `,
+  styleUrl: './floor-quiet.scss',
+  styles: `
+    :host {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+    }
+    .quiet {
+      border-radius: 14px;
+      padding: 4px 14px;
+      min-height: 48px;
+      line-height: 1.15;
+    }
+    .quiet:disabled {
+      opacity: 0.45;
+      cursor: default;
+    }
+    small {
+      display: block;
+      color: var(--nw-quiet);
+      font-size: 0.85rem;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class AdaptBar {
+  protected readonly store = inject(FloorStore);
+  private readonly reading = inject(FloorReading);
+  private readonly state = computed(() => this.store.state(), { equal: same });
+
+  protected readonly shown = computed(() => {
+    const state = this.state();
+    return state ? taps.map((tap) => ({ ...tap, words: this.store.wordsOf(tap.what, state) })) : [];
+  });
+  protected readonly hasSets = computed(() => {
+    this.state();
+    return !this.reading.talk() && this.reading.wearing() === null;
+  });
+}

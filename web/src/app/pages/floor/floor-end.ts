@@ -1,0 +1,45 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router } from '@angular/router';
+import { reportOf } from '@core/run';
+import { sayTime } from '@core/say-time';
+import { answerWords, notReachedWords } from '../../parts/saying/owed-words';
+import { FloorReading } from './floor-reading';
+import { FloorStore } from './floor-store';
+
+/** The class is over: how long it was, what is owed and can still be done, who came, a note for next time. */
+@Component({
+  selector: 'nw-floor-end',
+  imports: [MatButton],
+  templateUrl: './floor-end.html',
+  styleUrls: ['./floor-quiet.scss', './floor-end.scss'],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FloorEnd {
+  protected readonly store = inject(FloorStore);
+  protected readonly reading = inject(FloorReading);
+  private readonly router = inject(Router);
+  readonly madeUp = output<{ readonly bout: number; readonly fromMs: number }>();
+
+  protected readonly saved = signal<'no' | 'saving' | 'yes' | 'not'>('no');
+  protected readonly result = computed(() => {
+    const state = this.store.state();
+    if (!state) return null;
+    const missing = notReachedWords(state, reportOf(state));
+    return {
+      taught: this.reading.live()?.elapsed ?? '',
+      planned: sayTime(state.timeline.totalMs),
+      people: state.plan.brief.people,
+      told: [...answerWords(state), ...(missing === '' ? [] : [missing])],
+    };
+  });
+
+  protected async save(headcount: string, note: string): Promise<void> {
+    this.saved.set('saving');
+    const people = headcount.trim() === '' ? null : Math.round(Number(headcount));
+    const sent = await this.store.remark(people !== null && Number.isFinite(people) ? people : null, note);
+    this.saved.set(sent ? 'yes' : 'not');
+    const runId = this.store.runId();
+    if (sent && runId !== null) void this.router.navigate(['/log', runId]);
+  }
+}

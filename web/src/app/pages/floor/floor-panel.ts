@@ -1,0 +1,90 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { cautionsFor, concernNames } from '@core/exercise';
+import { kitNames } from '@core/kit';
+import { checkName } from '@core/measure';
+import { Answer, wornNow } from '@core/run';
+import { Footprints } from '../../parts/footprints/footprints';
+import { viewWords } from '../../parts/saying/fault-words';
+import { breathWords, nameOf } from '../../parts/saying/item-words';
+import { levelLines } from '../../parts/saying/level-words';
+import { FloorReading } from './floor-reading';
+import { FloorStore } from './floor-store';
+
+/** Beside the count: what to take, what to mind, the one fault to watch, the levels; towards the end what is next. */
+@Component({
+  selector: 'nw-floor-panel',
+  imports: [Footprints],
+  templateUrl: './floor-panel.html',
+  styleUrls: ['./floor-quiet.scss', './floor-panel.scss'],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FloorPanel {
+  private readonly store = inject(FloorStore);
+  protected readonly reading = inject(FloorReading);
+  protected readonly view = viewWords;
+
+  protected readonly kit = computed(
+    () =>
+      this.reading
+        .time()
+        ?.execution?.kit.map((need) => kitNames[need.kit])
+        .join(', ') ?? '',
+  );
+  protected readonly fault = computed(() => this.reading.time()?.execution?.faults[0] ?? null);
+  /** What somebody in this room has to mind; the first there is where nobody has said who comes. */
+  protected readonly caution = computed(() => {
+    const concerns = this.reading.state()?.plan.brief.concerns ?? [];
+    const [first] = cautionsFor(this.reading.time()?.execution?.cautions ?? [], concerns);
+    return first ? `${concernNames[first.concern]}: ${first.words}` : null;
+  });
+  protected readonly levels = computed(() => {
+    const state = this.reading.state();
+    const time = this.reading.time();
+    return state && time ? levelLines(state.plan, time) : [];
+  });
+  protected readonly note = computed(() => this.reading.item()?.note ?? '');
+  /** How it is done beside the dose, before it begins: the breath, the check that is taken with it. */
+  protected readonly how = computed(() => {
+    const state = this.reading.state();
+    const [item, execution] = [this.reading.item(), this.reading.time()?.execution];
+    if (!state || !item || !execution || this.reading.wearing() !== null || this.reading.moment() !== null) return [];
+    const check = item.check && !item.recheck ? checkName(item.check) : '';
+    return [
+      { label: 'check', words: check },
+      { label: 'breath', words: breathWords(state.plan, item, execution) },
+    ].filter(({ words }) => words !== '');
+  });
+  /** What is on the feet beside the work. */
+  protected readonly worn = computed(() => {
+    const state = this.reading.state();
+    return (state ? wornNow(state) : []).flatMap(({ id }) => {
+      const time = state?.timeline.items.find((t) => t.itemId === id);
+      return state && time ? [nameOf(state.plan, time)] : [];
+    });
+  });
+  /** A look again asks what it shows, on each foot. */
+  protected readonly recheck = computed(() => {
+    const state = this.reading.state();
+    const item = this.reading.item();
+    if (!state || !item?.recheck) return null;
+    const { of } = item.recheck;
+    const drill = of === null ? null : state.timeline.items.find((t) => t.itemId === of)?.execution?.exercise;
+    const words = drill ? `after ${drill.name[state.plan.school.words]}` : 'after the class';
+    return {
+      words: item.check ? `${words}: ${checkName(item.check)}` : words,
+      rows: (['left', 'right'] as const).map((feet) => ({
+        feet,
+        words: `${feet} foot`,
+        answers: Answer.options.map((id) => ({
+          id,
+          chosen: state.answers.some((a) => a.itemId === item.id && a.feet === feet && a.answer === id),
+        })),
+      })),
+    };
+  });
+
+  protected answerIt(feet: 'left' | 'right', answer: Answer): void {
+    const item = this.reading.item();
+    if (item) this.store.act({ kind: 'answered', itemId: item.id, feet, answer });
+  }
+}

@@ -1,0 +1,112 @@
+import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { type Cue, type CueMoment, isTooLong, sayable, scriptOf, tooLongIn } from '@core/cues';
+import { sayTime } from '@core/say-time';
+import { ClassReader } from '../../data/class-reader';
+import { Loading } from '../../parts/loading/loading';
+import { doseWords, nameOf } from '../../parts/saying/item-words';
+
+const momentNames: Readonly<Record<CueMoment, string>> = {
+  idea: 'the idea',
+  talk: 'talk',
+  setup: 'set-up',
+  side: 'other foot',
+  limit: 'to mind',
+  options: 'levels',
+  action: 'action',
+  picture: 'picture',
+  breath: 'breath',
+  correction: 'correction',
+  turn: 'turn',
+  last: 'last rep',
+  compare: 'compare',
+  ask: 'ask',
+  'take-off': 'take off',
+};
+
+interface Line {
+  readonly time: string;
+  readonly moment: string;
+  readonly phase: string;
+  readonly words: string;
+  /** What is said instead where all of it cannot be; empty else. */
+  readonly shorter: string;
+  readonly tooLong: boolean;
+  readonly seconds: string;
+  /** Silence after it until the next word, s; what the class hears of itself. */
+  readonly silence: string;
+}
+
+/** The words of a class over time, to rehearse from: what is said, when, and how long there is for it. */
+@Component({
+  selector: 'nw-script-page',
+  imports: [Loading, MatButton, RouterLink],
+  providers: [ClassReader],
+  templateUrl: './script-page.html',
+  styleUrl: './script-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ScriptPage implements OnInit {
+  readonly id = input.required<string>();
+  protected readonly shown = inject(ClassReader);
+
+  protected readonly script = computed(() => {
+    const timed = this.shown.timed();
+    if (!timed) return null;
+    const { plan, timeline } = timed;
+    const script = scriptOf({ plan, timeline, taught: timed.taught });
+    const times = new Map(timeline.items.map((time) => [time.itemId, time]));
+    const groups: { key: string; time: string; name: string; dose: string; lines: Line[] }[] = [];
+    script.cues.forEach((cue, i) => {
+      const next = script.cues[i + 1]?.startMs ?? timeline.totalMs;
+      const line = lineOf(cue, next, script.wordsPerMinute);
+      const last = groups.at(-1);
+      const key = `${cue.itemId ?? 'compare'} ${cue.bout}`;
+      if (last?.key === key) return void last.lines.push(line);
+      const time = cue.itemId === null ? undefined : times.get(cue.itemId);
+      const foot = cue.feet === 'left' || cue.feet === 'right' ? `, ${cue.feet} foot` : '';
+      groups.push({
+        key,
+        time: sayTime(cue.startMs),
+        name: time ? `${nameOf(plan, time)}${foot}` : 'Compare the feet',
+        dose: time ? doseWords(plan, time) : '',
+        lines: [line],
+      });
+    });
+    const spokenMs = script.cues.reduce((ms, cue) => ms + Math.min(cue.sayMs, cue.roomMs), 0);
+    return {
+      plan,
+      groups,
+      long: tooLongIn(script).length,
+      spoken: sayTime(spokenMs),
+      total: sayTime(timeline.totalMs),
+      rate: script.wordsPerMinute,
+    };
+  });
+
+  ngOnInit(): void {
+    this.shown.open(this.id());
+  }
+
+  protected print(): void {
+    window.print();
+  }
+}
+
+function lineOf(cue: Cue, nextMs: number, rate: number): Line {
+  const { startMs, moment, phase, words, sayMs, roomMs } = cue;
+  const tooLong = isTooLong(cue);
+  const said = sayable(cue, rate);
+  const silentMs = nextMs - startMs - Math.min(sayMs, roomMs);
+  return {
+    time: sayTime(startMs),
+    moment: momentNames[moment],
+    phase: phase ?? '',
+    words,
+    shorter: said === words ? '' : said,
+    tooLong,
+    seconds: `${(sayMs / 1000).toFixed(1)} s of ${(roomMs / 1000).toFixed(1)}`,
+    silence: silentMs >= 5000 ? `${Math.round(silentMs / 1000)} s silence` : '',
+  };
+}
