@@ -1,8 +1,8 @@
 import type { Execution } from './resolve';
 
 const holdsOn: ReadonlySet<string> = new Set(['chair', 'wall', 'barre', 'stick']);
-/** How the support axis says that hands are free, or one finger from it. */
-const nearlyFree = /^(none|no\b|without|0|1 |one finger)/i;
+/** How the support axis says that hands are free, one finger from it, or only come back for a moment. */
+const nearlyFree = /^(none|no\b|without|0|1 |one finger|a tap)/i;
 
 /** Whether hands are free, or at most one finger holds on: as the level says, else by what there is to hold on to. */
 export function handsNearlyFree({ exercise, rungId, kit }: Execution): boolean {

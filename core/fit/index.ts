@@ -2,4 +2,5 @@ export { type Alternative, type Bend, alternativesOf, asItIs } from './alternati
 export * from './catch-up';
 export * from './fit';
 export * from './remainder';
+export type { FitProgress } from './request';
 export { dropWeight } from './search';

@@ -1,6 +1,7 @@
 import { type Fit, fit } from '@core/fit';
 import type { Exercise } from '@core/exercise';
 import { type SwayFigures, type SwayRecord, swayFigures } from '@core/device/sway';
+import { type DoorPlan, type DoorSight, atTheDoor } from '@core/door';
 import type { Plan } from '@core/plan';
 
 /** Fits a class to its slot. Everything in a job can be copied from thread to thread. */
@@ -19,10 +20,23 @@ export interface SwayJob {
   readonly record: SwayRecord;
 }
 
+/** Makes a class fit the room it meets. */
+export interface DoorJob {
+  readonly kind: 'door';
+  readonly plan: Plan;
+  readonly sight: DoorSight;
+  /** Every exercise of the class, and what may come in the place of one. */
+  readonly exercises: readonly (readonly [revision: string, exercise: Exercise])[];
+  readonly library: readonly string[];
+  /** What the ids of new items begin with. */
+  readonly seed: string;
+}
+
 /** What the one worker can be asked to do, and what comes of it. A new job is a line here and one in `works`. */
 interface Jobs {
   readonly sway: { readonly job: SwayJob; readonly result: SwayFigures | null };
   readonly fit: { readonly job: FitJob; readonly result: Fit };
+  readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
 }
 export type Job = Jobs[keyof Jobs]['job'];
 export type ResultOf<J extends Job> = Jobs[J['kind']]['result'];
@@ -38,6 +52,20 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
 
   *sway({ record }) {
     return swayFigures(record);
+  },
+  door: ({ plan, sight, exercises, library, seed }) => {
+    const known = new Map(exercises);
+    let made = 0;
+    return atTheDoor({
+      plan,
+      sight,
+      find: (revision) => known.get(revision) ?? null,
+      library: library.flatMap((revision) => {
+        const exercise = known.get(revision);
+        return exercise ? [{ revision, exercise }] : [];
+      }),
+      nextId: () => `${seed}-${++made}`,
+    });
   },
   fit: (job) => {
     const known = new Map(job.exercises);
@@ -55,6 +83,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
   switch (job.kind) {
     case 'fit':
       return works.fit(job);
+    case 'door':
+      return works.door(job);
     case 'sway':
       return works.sway(job);
   }

@@ -38,6 +38,8 @@ import { ClassOutline } from '../../parts/thread/class-outline';
 import { AdaptBar } from './adapt-bar';
 import { CatchUpFlow } from './catch-up-flow';
 import { CatchUpSheet } from './catch-up-sheet';
+import { Door } from './door/door';
+import { DoorFlow } from './door/door-flow';
 import { FloorClock } from './floor-clock';
 import { FloorEnd } from './floor-end';
 import { floorKeys } from './floor-keys';
@@ -57,6 +59,7 @@ const YesNo = z.enum(['yes', 'no']);
     AdaptBar,
     CatchUpSheet,
     ClassOutline,
+    Door,
     FloorEnd,
     FloorPanel,
     Icon,
@@ -66,7 +69,7 @@ const YesNo = z.enum(['yes', 'no']);
     MatTooltip,
     RouterLink,
   ],
-  providers: [CatchUpFlow, FloorClock, FloorReading, FloorStore, TonePlayer, Voice],
+  providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, TonePlayer, Voice],
   templateUrl: './floor-page.html',
   styleUrls: ['./floor-quiet.scss', './floor-page.scss', './floor-small.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -81,6 +84,7 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
   protected readonly catchUp = inject(CatchUpFlow);
+  protected readonly door = inject(DoorFlow);
   protected readonly tones = inject(TonePlayer);
   protected readonly voice = inject(Voice);
   private readonly dialogs = inject(MatDialog);

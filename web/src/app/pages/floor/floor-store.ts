@@ -2,7 +2,7 @@ import { Injectable, type OnDestroy, computed, inject, signal } from '@angular/c
 import { Subscription, firstValueFrom } from 'rxjs';
 import type { ClassRead, ExerciseRevision } from '@core/contract';
 import { scriptOf } from '@core/cues';
-import { changeSets } from '@core/plan';
+import { type Plan, changeSets } from '@core/plan';
 import {
   type Adaptation,
   type RunAction,
@@ -72,6 +72,12 @@ export class FloorStore implements OnDestroy {
     const timeline = this.timeline();
     return plan && timeline ? scriptOf({ plan, timeline, taught: this.kept?.taught ?? 0 }) : null;
   });
+  private readonly begins = signal(false);
+  private readonly planned = signal<Plan | null>(null);
+  /** The first tap has been given: the class is being taught. */
+  readonly hasBegun = this.begins.asReadonly();
+  /** The class was made to fit the room it met; one step back is the plan. */
+  readonly met = computed(() => this.planned() !== null);
   readonly begun = computed(() => this.now() !== null && this.id() !== null);
 
   /** Opens a class for the floor; an unfinished run of this browser goes on where it was, at the same rep. */
@@ -150,6 +156,8 @@ export class FloorStore implements OnDestroy {
     this.holds.release(holdOn(kept));
     this.beating.unsubscribe();
     this.kept = null;
+    this.begins.set(false);
+    this.planned.set(null);
     this.handedOver = false;
     this.typing.set(nothingTyped);
     this.now.set(null);
@@ -182,6 +190,23 @@ export class FloorStore implements OnDestroy {
     const command = changeSets(state.plan, bout.itemId, by);
     if (command) this.act({ kind: 'adapted', command });
     else this.told.set(by === -1 ? 'There is only one set.' : 'That is as many sets as there can be.');
+  }
+
+  /** Teaches another plan than the one that was opened, before the first tap: the class as it fits the room. */
+  meet(plan: Plan, revisions: readonly ExerciseRevision[]): void {
+    const { kept } = this;
+    if (!kept || kept.begun) return;
+    const news = revisions.filter((one) => !kept.revisions.some(({ revision }) => revision === one.revision));
+    this.planned.set(this.planned() ?? kept.start.plan);
+    this.kept = { ...kept, start: { ...kept.start, plan }, revisions: [...kept.revisions, ...news] };
+    this.now.set(startRun(plan, this.find));
+  }
+
+  /** One step back from what was changed at the door. */
+  unmeet(): void {
+    const plan = this.planned();
+    if (plan) this.meet(plan, []);
+    this.planned.set(null);
   }
 
   /** Changes the class with one tap; what makes no sense now is told. */
@@ -288,6 +313,8 @@ export class FloorStore implements OnDestroy {
     const startedMs = this.clock.wallMs();
     const start = { ...kept.start, startedAt: new Date(startedMs).toISOString() };
     this.kept = { ...kept, begun: true, start };
+    this.begins.set(true);
+    this.planned.set(null);
     void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId: kept.runId, start });
     this.clock.begin(startedMs);
     this.beat();
@@ -295,6 +322,7 @@ export class FloorStore implements OnDestroy {
 
   private resume(kept: KeptRun): void {
     this.kept = this.handOver(kept);
+    this.begins.set(true);
     this.id.set(kept.runId);
     this.typing.set(kept.typed);
     this.clock.begin(Date.parse(kept.start.startedAt));
