@@ -30,6 +30,8 @@ export default defineConfig({
     // what a failure looked like is kept as text; `--trace on` records all of it, at a third more work for every test
     trace: 'off',
     contextOptions: { reducedMotion: 'reduce' },
+    // what a page asks for is what these tests answer; pages that are kept are tried in `offline.spec.ts`
+    serviceWorkers: 'block',
   },
   projects: [
     { name: 'pages', testIgnore: 'tones.spec.ts' },

@@ -117,8 +117,8 @@ describe('at the door', () => {
     const rooms: Partial<DoorSight>[] = [
       { minutes: 6, floor: 'carpet', concerns: { 'falls-or-faints': 2 } },
       { minutes: 12, floor: 'tile', kit: { chair: 3 }, concerns: { 'sore-achilles': 1, 'sore-knees': 2 } },
-      { minutes: 20, heads: 30, kit: { ball: 4, cloth: 2 } },
-      { minutes: 5, floor: 'outdoors', kit: { chair: 0, ball: 0 } },
+      { minutes: 20, heads: 30, kit: { 'firm-ball': 4, cloth: 2 } },
+      { minutes: 5, floor: 'outdoors', kit: { chair: 0, 'firm-ball': 0 } },
     ];
     const jumping = classOf([
       'walk-and-notice',

@@ -13,7 +13,10 @@ const everyMs = 100;
 export function deviceRouter(): Router {
   const router = Router();
   router.get('/:device', ({ params, query }, response) => {
-    const { device, kind, seed } = readBody(DeviceAsked, { ...query, device: params.device });
+    // a mark for the page's own service worker; a stream cannot carry it as a header
+    const { 'ngsw-bypass': mark, ...asked } = query;
+    void mark;
+    const { device, kind, seed } = readBody(DeviceAsked, { ...asked, device: params.device });
     const samples = device === 'mat' ? simulatedMat(kind, seed) : simulatedGauge(kind, seed);
     response.setHeader('Content-Type', 'text/event-stream');
     // packing would hold samples back

@@ -2,6 +2,7 @@ import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/
 import {
   type ApplicationConfig,
   inject,
+  isDevMode,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
 } from '@angular/core';
@@ -12,6 +13,8 @@ import {
   withNavigationErrorHandler,
   withPreloading,
 } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
+import { pastWorker } from './data/past-worker';
 import { patience } from './data/patience';
 import { Ahead } from './data/ahead';
 import { LostPage } from './data/lost-page';
@@ -30,7 +33,9 @@ export const appConfig: ApplicationConfig = {
       withPreloading(Ahead),
       withNavigationErrorHandler(() => inject(LostPage).tell()),
     ),
-    provideHttpClient(withFetch(), withInterceptors([patience])),
+    provideHttpClient(withFetch(), withInterceptors([patience, pastWorker])),
+    // pages are kept for a hall without a net; a page in development is always the newest
+    provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
     { provide: WORKER_FACTORY, useValue: startWorker },
   ],
 };

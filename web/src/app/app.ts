@@ -47,8 +47,11 @@ export class App {
     const injector = inject(Injector);
     inject(Theme).apply();
     // What an earlier page could not send goes on its way from whichever page is opened first.
-    afterNextRender(
-      () => void import('./data/outbox').then(({ Outbox }) => injector.get(Outbox)).catch(() => undefined),
-    );
+    afterNextRender(() => {
+      void import('./data/outbox').then(({ Outbox }) => injector.get(Outbox)).catch(() => undefined);
+      void import('./data/newer-pages')
+        .then(({ NewerPages }) => injector.get(NewerPages).watch())
+        .catch(() => undefined);
+    });
   }
 }

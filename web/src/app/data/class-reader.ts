@@ -1,18 +1,18 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { Subject } from 'rxjs';
+import { Subject, map } from 'rxjs';
 import { buildTimeline } from '@core/timeline';
-import { ClassApi } from './class-api';
+import { ClassPackages } from './class-packages';
 import { loading, waiting } from './loading';
 
 /** One class to be read and not changed, with its timeline. */
 @Injectable()
 export class ClassReader {
-  private readonly api = inject(ClassApi);
+  private readonly packages = inject(ClassPackages);
   private readonly asked$ = new Subject<string>();
 
   readonly read = toSignal(
-    loading(this.asked$, (id) => this.api.read(id)),
+    loading(this.asked$, (id) => this.packages.read(id).pipe(map(({ read }) => read))),
     { initialValue: waiting },
   );
   readonly timed = computed(() => {

@@ -1,9 +1,12 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject } from '@angular/core';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
 import { mdiDotsVertical, mdiPlay, mdiPlus } from '@mdi/js';
+import { of, switchMap } from 'rxjs';
 import { sayTime } from '@core/say-time';
+import { ClassPackages } from '../../data/class-packages';
 import { ClassList } from '../../data/class-list';
 import { isEverything } from '../../data/loading';
 import { Icon } from '../../parts/icon/icon';
@@ -56,6 +59,14 @@ export class ClassesPage implements OnInit {
   );
   protected readonly hasMore = computed(() => (this.list.classes().value?.next ?? null) !== null);
 
+  private readonly packages = inject(ClassPackages);
+  /** Classes that were opened in this browser: shown where the server does not answer. */
+  protected readonly here = toSignal(
+    toObservable(computed(() => this.list.classes().status === 'failed')).pipe(
+      switchMap((failed) => (failed ? this.packages.here() : of([]))),
+    ),
+    { initialValue: [] },
+  );
   protected readonly narrowed = computed(() => !isEverything(this.list.narrowed()));
   /** A list of one page is read, not searched. */
   protected readonly long = computed(

@@ -15,6 +15,7 @@ import {
 import type { ClashAnswer, ClassRead } from '@core/contract';
 import type { Plan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
+import { ClassPackages } from '../../data/class-packages';
 import { classAddress, ownClass } from '../../data/letter';
 import { LibraryStore } from '../../data/library-store';
 import { loading, waiting } from '../../data/loading';
@@ -43,6 +44,7 @@ const leavingMs = 1500;
 export class ClassSession implements OnDestroy {
   private readonly plans = inject(PlanStore);
   private readonly api = inject(ClassApi);
+  private readonly packages = inject(ClassPackages);
   private readonly outbox = inject(Outbox);
   private readonly library = inject(LibraryStore);
   private readonly toasts = inject(Toasts);
@@ -172,6 +174,7 @@ export class ClassSession implements OnDestroy {
   /** A class as it was read, with what an earlier page could not save. */
   private begin(read: ClassRead): void {
     this.version = read.version;
+    void this.packages.keep(read);
     const unreadable = this.outbox.unreadable(this.addressee);
     if (unreadable !== null) this.toasts.refused(unreadable);
     const left = this.outbox.newest(this.addressee);
@@ -195,6 +198,7 @@ export class ClassSession implements OnDestroy {
   }
 
   private async put(plan: Plan, quiet: number): Promise<void> {
+    this.packages.follow(plan, [...this.plans.known().values()]);
     await this.outbox.put({ kind: 'class', format: 1, id: newId(), plan, basedOn: this.version }, quiet);
     const now = this.state$.value;
     if (now.kind === 'away') this.state$.next({ ...now, keptHere: this.outbox.keptHere(this.addressee) });

@@ -21,6 +21,7 @@ import {
 import type { FindRevision } from '@core/timeline';
 import { BrowserStore } from '../../data/browser-store';
 import { ClassApi } from '../../data/class-api';
+import { ClassPackages } from '../../data/class-packages';
 import { type Loading, waiting } from '../../data/loading';
 import { Holds } from '../../data/holds';
 import { newId } from '../../data/new-id';
@@ -42,6 +43,7 @@ const holdOn = ({ runId }: Pick<KeptRun, 'runId'>): string => `run ${runId}`;
 @Injectable()
 export class FloorStore implements OnDestroy {
   private readonly classes = inject(ClassApi);
+  private readonly packages = inject(ClassPackages);
   private readonly outbox = inject(Outbox);
   private readonly store = inject(BrowserStore);
   private readonly holds = inject(Holds);
@@ -90,7 +92,10 @@ export class FloorStore implements OnDestroy {
       return;
     }
     try {
-      this.prepare(await firstValueFrom(this.classes.read(classId)));
+      const { read, fromHere } = await firstValueFrom(this.packages.read(classId));
+      this.prepare(read);
+      if (fromHere)
+        this.told.set('The server does not answer. This is the class as this browser has it; the log is sent later.');
       this.opened.set({ status: 'ready', value: true });
     } catch (error) {
       this.opened.set({ status: 'failed', value: null, words: failureWords(failureOf(error)) });
