@@ -5,6 +5,8 @@ import { provideRouter } from '@angular/router';
 import { reps } from '@core/dose';
 import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
 import { named } from '../../../testing/built-in';
+import { MemoryStore } from '../../../testing/memory-store';
+import { BrowserStore } from '../../data/browser-store';
 import { CardPage } from './card-page';
 
 const ids = ['band-turn-in', 'two-foot-rise'] as const;
@@ -28,12 +30,21 @@ const opening = { kind: 'talk', id: 'item-t', name: 'Shoes off', seconds: 90, no
 
 describe('the card of a class', () => {
   async function open(of: Plan) {
-    TestBed.configureTestingModule({ providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()] });
+    TestBed.configureTestingModule({
+      providers: [
+        provideRouter([]),
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        { provide: BrowserStore, useValue: new MemoryStore() },
+      ],
+    });
     const fixture = TestBed.createComponent(CardPage);
     fixture.componentRef.setInput('id', 'class-1');
     fixture.detectChanges();
     const read = { plan: of, version: 1, updatedAt: '2026-11-24T12:00:00.000Z', revisions: ids.map(named) };
     TestBed.inject(HttpTestingController).expectOne('/api/classes/class-1').flush(read);
+    // it goes through the classes that this browser keeps
+    await new Promise((later) => setTimeout(later));
     await fixture.whenStable();
     const page = fixture.nativeElement as HTMLElement;
     return { fixture, page, words: () => page.textContent.replace(/\s+/g, ' ') };

@@ -7,6 +7,7 @@ import type { Plan } from '@core/plan';
 import { MemoryStore } from '../../../testing/memory-store';
 import { libraryAsked, libraryOf, samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { BrowserStore } from '../../data/browser-store';
+import { ClassPackages } from '../../data/class-packages';
 import { Holds } from '../../data/holds';
 import { ClassSession } from './class-session';
 import { PlanStore } from './plan-store';
@@ -43,6 +44,7 @@ describe('one class open in the designer', () => {
         provideHttpClient(),
         provideHttpClientTesting(),
         { provide: BrowserStore, useValue: store },
+        { provide: ClassPackages, useValue: { keep: () => Promise.resolve(), follow: () => undefined } },
         {
           provide: Holds,
           useValue: {

@@ -3,6 +3,7 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import { Subject } from 'rxjs';
 import { reps } from '@core/dose';
+import { itemsOf } from '@core/plan';
 import { counting } from '@core/run';
 import { samplePlan, sampleRevisions } from '../../../testing/sample-class';
 import { WORKER_FACTORY } from '../../worker/heavy-work';
@@ -337,5 +338,35 @@ describe('the class on the floor', () => {
       status: 'failed',
       words: expect.stringContaining('server does not answer') as string,
     });
+  });
+
+  it('is changed with one tap, and one tap takes that back', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    store.adapt('longer');
+    const first = () => itemsOf(store.state()!.plan)[0]!.dose;
+    expect(first()).toMatchObject([{ reps: 6 }]);
+    store.undo();
+    expect(first()).toMatchObject([{ reps: 5 }]);
+    // nothing was taught yet, so there is nothing to go back to
+    store.undo();
+    store.adapt('again');
+    expect(store.notice()).toBe('That cannot be done just now.');
+  });
+
+  it('is taught as it fits the room, and goes one step back to the plan; not once it has begun', async () => {
+    await open();
+    const planned = store.state()!.plan;
+    const met = { ...planned, title: 'As it fits' };
+    store.meet(met, []);
+    expect([store.state()!.plan.title, store.met()]).toEqual(['As it fits', true]);
+    store.unmeet();
+    expect([store.state()!.plan, store.met()]).toEqual([planned, false]);
+    store.meet(met, []);
+    store.act({ kind: 'started' });
+    store.meet(planned, []);
+    expect(store.state()!.plan.title).toBe('As it fits');
+    const run = http.expectOne((asked) => asked.method === 'PUT' && asked.url.startsWith('/api/runs/'));
+    expect(run.request.body).toMatchObject({ plan: { title: 'As it fits' } });
   });
 });
