@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { Id } from '../id';
 import { PlanCommand } from '../plan';
+import { Sensation } from './sensation';
 
 /** What a look again shows. */
 export const Answer = z.enum(['same', 'better', 'worse']);
@@ -23,6 +24,18 @@ export const RunAction = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('adapted'), command: PlanCommand }),
   /** What a look again showed on a foot, or on both where nobody said which. */
   z.strictObject({ kind: z.literal('answered'), itemId: Id, feet: z.enum(['left', 'right', 'both']), answer: Answer }),
+  /** Hands that went up at a look again, each answer anew. */
+  z.strictObject({
+    kind: z.literal('tallied'),
+    itemId: Id,
+    better: z.int().min(0).max(200),
+    same: z.int().min(0).max(200),
+    worse: z.int().min(0).max(200),
+  }),
+  /** What becomes of the drill that was looked at: it is kept, dropped from now on, or tried again at once. */
+  z.strictObject({ kind: z.literal('decided'), itemId: Id, keep: z.enum(['keep', 'again', 'drop']) }),
+  /** Somebody feels something; nobody is named. */
+  z.strictObject({ kind: z.literal('sensed'), itemId: Id.nullable(), sensation: Sensation }),
   z.strictObject({ kind: z.literal('observed'), words: z.string().min(1).max(500) }),
   /** Going on by itself from item to item: opt-in. */
   z.strictObject({ kind: z.literal('flowing'), on: z.boolean() }),

@@ -9,5 +9,7 @@ export * from './report';
 export * from './retime';
 export * from './revisions';
 export * from './run';
+export * from './sensation';
 export * from './standby';
+export * from './tally';
 export * from './tones';

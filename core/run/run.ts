@@ -1,7 +1,9 @@
 import type { TimelineEvent } from '../timeline';
 import { type FindRevision, type Timeline, buildTimeline } from '../timeline';
-import { type Plan, applyCommand } from '../plan';
+import { type Plan, applyCommand, findItem } from '../plan';
 import { type Answer, type RunEvent, effective } from './event';
+import type { Sensation } from './sensation';
+import type { Tally } from './tally';
 import { type Bout, boutsOf, countAt, sameBout } from './bout';
 
 /** Where a bout stands: waiting for the teacher, being set up, being counted, or over. */
@@ -47,6 +49,11 @@ export interface RunState {
   readonly observed: readonly { readonly atMs: number; readonly words: string }[];
   /** What the looks again showed, the latest of each item and foot. */
   readonly answers: readonly RecheckAnswer[];
+  /** Hands at looks again, and what was decided of the drill, by item. */
+  readonly tallies: readonly Tally[];
+  readonly decisions: readonly { readonly itemId: string; readonly keep: 'keep' | 'again' | 'drop' }[];
+  /** What somebody felt, and when. */
+  readonly sensed: readonly { readonly atMs: number; readonly itemId: string | null; readonly sensation: Sensation }[];
 }
 
 /** What one look again showed. */
@@ -80,6 +87,9 @@ export function startRun(plan: Plan, find: FindRevision): RunState {
     records: [],
     observed: [],
     answers: [],
+    tallies: [],
+    decisions: [],
+    sensed: [],
   };
 }
 
@@ -168,6 +178,22 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
       const others = now.answers.filter((a) => a.itemId !== itemId || a.feet !== feet);
       return { ...now, answers: [...others, { itemId, feet, answer }] };
     }
+    case 'tallied': {
+      const { itemId, better, same, worse } = event;
+      return { ...now, tallies: [...others(now.tallies, itemId), { itemId, better, same, worse }] };
+    }
+    case 'decided': {
+      const { itemId, keep } = event;
+      const decided = { ...now, decisions: [...others(now.decisions, itemId), { itemId, keep }] };
+      const drill = findItem(now.plan, itemId)?.item.recheck?.of ?? null;
+      const first = keep === 'again' ? now.bouts.find((bout) => bout.itemId === drill) : undefined;
+      return first && drill !== null ? moveTo(decided, first.index) : decided;
+    }
+    case 'sensed':
+      return {
+        ...now,
+        sensed: [...now.sensed, { atMs: now.atMs, itemId: event.itemId, sensation: event.sensation }],
+      };
     case 'observed':
       return { ...now, observed: [...now.observed, { atMs: now.atMs, words: event.words }] };
     case 'flowing':
@@ -206,6 +232,9 @@ function enough(state: RunState): RunState {
   const next = { ...state, ended };
   return end >= bout.workEndMs - bout.workStartMs ? finishBout(next) : next;
 }
+
+const others = <T extends { readonly itemId: string }>(list: readonly T[], itemId: string): T[] =>
+  list.filter((one) => one.itemId !== itemId);
 
 function release(state: RunState): RunState {
   if (state.heldSinceMs === null) return state;

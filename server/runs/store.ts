@@ -87,7 +87,7 @@ export class RunStore {
       const { changes } = this.db.insert(runEvents).values(rows).onConflictDoNothing().run();
       // one that was written in older words cannot be compared with today's
       if (changes < rows.length && stored === format) rows.forEach((row) => this.refuseOtherEvent(row));
-      if (changes > 0 && events.some(({ event }) => ['answered', 'undone', 'adapted'].includes(event.kind)))
+      if (changes > 0 && events.some(({ event }) => ['answered', 'tallied', 'undone', 'adapted'].includes(event.kind)))
         this.followAnswers(id, plan);
     }, atOnce);
   }

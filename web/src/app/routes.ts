@@ -21,6 +21,7 @@ export const routes: Routes = [
     path: 'class/:id/floor',
     title: 'On the floor · Needlework',
     loadComponent: () => import('./pages/floor/floor-page').then((m) => m.FloorPage),
+    canDeactivate: [(page: Finishing) => page.readyToLeave()],
   },
   {
     path: 'class/:id/card',

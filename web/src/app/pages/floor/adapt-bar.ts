@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
 import type { Adaptation, RunState } from '@core/run';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
@@ -29,6 +29,7 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
         }
       </button>
     }
+    <button type="button" class="quiet" (click)="feels.emit()">Somebody feels …</button>
     @if (hasSets()) {
       <button type="button" class="quiet" (click)="store.changeSets(1)">One more set</button>
       <button type="button" class="quiet" (click)="store.changeSets(-1)">One set less</button>
@@ -61,6 +62,8 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
 })
 export class AdaptBar {
   protected readonly store = inject(FloorStore);
+  /** Somebody feels something. */
+  readonly feels = output();
   private readonly reading = inject(FloorReading);
   private readonly state = computed(() => this.store.state(), { equal: same });
 

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
-import { answerWords, notReachedWords } from '../../parts/saying/owed-words';
+import { answerWords, notReachedWords, toldWords } from '../../parts/saying/owed-words';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 
@@ -30,9 +30,15 @@ export class FloorEnd {
       taught: this.reading.live()?.elapsed ?? '',
       planned: sayTime(state.timeline.totalMs),
       people: state.plan.brief.people,
-      told: [...answerWords(state), ...(missing === '' ? [] : [missing])],
+      told: [...answerWords(state), ...toldWords(state), ...(missing === '' ? [] : [missing])],
     };
   });
+
+  protected async leaveOut(): Promise<void> {
+    const classId = this.store.state()?.plan.id ?? '';
+    await this.store.leaveOut();
+    void this.router.navigate(['/class', classId]);
+  }
 
   protected async save(headcount: string, note: string): Promise<void> {
     this.saved.set('saving');

@@ -19,6 +19,7 @@ export const floorKeys = {
     { keys: ['e'], shown: 'E', words: 'an easier level, for everybody', does: 'easier' },
     { keys: ['s'], shown: 'S', words: 'put a shake-out in', does: 'shake' },
     { keys: ['l'], shown: 'L', words: 'put a look again in', does: 'look' },
+    { keys: ['p'], shown: 'P', words: 'somebody feels something', does: 'feels' },
     { keys: ['o'], shown: 'O', words: 'the other foot: do what is owed', does: 'owed' },
     { keys: ['c'], shown: 'C', words: 'catch up: show what gives way', does: 'late' },
     { keys: ['v'], shown: 'V', words: 'a voice says the words, or not', does: 'voice' },

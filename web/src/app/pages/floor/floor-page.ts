@@ -25,6 +25,7 @@ import {
   mdiVolumeHigh,
   mdiVolumeOff,
 } from '@mdi/js';
+import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';
 import { otherSide } from '@core/plan';
 import { placeOf } from '@core/run';
@@ -46,6 +47,8 @@ import { floorKeys } from './floor-keys';
 import { FloorPanel } from './floor-panel';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { KeepDialog } from './keep-dialog';
+import { Sensations } from './sensations';
 import { TonePlayer } from './tone-player';
 import { Voice } from './voice';
 
@@ -68,6 +71,7 @@ const YesNo = z.enum(['yes', 'no']);
     MatIconButton,
     MatTooltip,
     RouterLink,
+    Sensations,
   ],
   providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, TonePlayer, Voice],
   templateUrl: './floor-page.html',
@@ -107,6 +111,8 @@ export class FloorPage implements OnInit, OnDestroy {
   /** On a low screen the panel opens when it is asked for; on a small one what can be changed does. */
   protected readonly more = signal(false);
   protected readonly changing = signal(false);
+  /** Somebody feels something. */
+  protected readonly sensing = signal(false);
 
   private readonly timeline = computed(() => this.store.state()?.timeline ?? null);
   private readonly plan = computed(() => this.store.state()?.plan ?? null);
@@ -158,6 +164,17 @@ export class FloorPage implements OnInit, OnDestroy {
     void this.store.open(this.id());
   }
 
+  /** Seconds on the floor are asked about before they are left. */
+  async readyToLeave(): Promise<boolean> {
+    const ms = this.store.undecidedMs();
+    if (ms === null) return true;
+    const asked = this.dialogs.open<KeepDialog, number, 'stay' | 'keep' | 'leave'>(KeepDialog, { data: ms });
+    const answer = await firstValueFrom(asked.afterClosed());
+    if (answer === 'leave') await this.store.leaveOut();
+    if (answer === 'keep') this.store.keepInLog();
+    return answer === 'leave' || answer === 'keep';
+  }
+
   ngOnDestroy(): void {
     void this.lock?.release();
   }
@@ -187,6 +204,11 @@ export class FloorPage implements OnInit, OnDestroy {
     const target = by === 1 ? forward : state.boutIndex - (atStart ? 1 : 0);
     if (target >= state.bouts.length) this.store.act({ kind: 'ended' });
     else this.store.act({ kind: 'moved', bout: Math.max(0, target) });
+  }
+
+  protected sense(): void {
+    this.changing.set(false);
+    this.sensing.update((on) => !on);
   }
 
   protected toggleFlowing(): void {
@@ -221,6 +243,7 @@ export class FloorPage implements OnInit, OnDestroy {
       easier: () => this.store.adapt('easier'),
       shake: () => this.store.adapt('shake'),
       look: () => this.store.adapt('look'),
+      feels: () => this.sense(),
       owed: () => this.owed(),
       late: () => this.catchUp.ask(),
     };

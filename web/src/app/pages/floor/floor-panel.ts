@@ -3,6 +3,7 @@ import { cautionsFor, concernNames } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { checkName } from '@core/measure';
 import { Answer, wornNow } from '@core/run';
+import { NumberField } from '../../parts/dose/number-field';
 import { Footprints } from '../../parts/footprints/footprints';
 import { viewWords } from '../../parts/saying/fault-words';
 import { breathWords, nameOf } from '../../parts/saying/item-words';
@@ -10,10 +11,17 @@ import { levelLines } from '../../parts/saying/level-words';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 
+const noHands = { better: 0, same: 0, worse: 0 };
+const choices = [
+  { id: 'keep', words: 'keep it' },
+  { id: 'again', words: 'try again' },
+  { id: 'drop', words: 'drop it' },
+] as const;
+
 /** Beside the count: what to take, what to mind, the one fault to watch, the levels; towards the end what is next. */
 @Component({
   selector: 'nw-floor-panel',
-  imports: [Footprints],
+  imports: [Footprints, NumberField],
   templateUrl: './floor-panel.html',
   styleUrls: ['./floor-quiet.scss', './floor-panel.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -22,6 +30,7 @@ export class FloorPanel {
   private readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
   protected readonly view = viewWords;
+  protected readonly counts = Array.from({ length: 41 }, (_, i) => i);
 
   protected readonly kit = computed(
     () =>
@@ -80,8 +89,31 @@ export class FloorPanel {
           chosen: state.answers.some((a) => a.itemId === item.id && a.feet === feet && a.answer === id),
         })),
       })),
+      hands: (['better', 'same', 'worse'] as const).map((id) => ({
+        id,
+        count: state.tallies.find((tally) => tally.itemId === item.id)?.[id] ?? 0,
+      })),
+      choices:
+        of === null
+          ? []
+          : choices.map((choice) => ({
+              ...choice,
+              chosen: state.decisions.some((d) => d.itemId === item.id && d.keep === choice.id),
+            })),
     };
   });
+
+  protected count(answer: Answer, hands: number): void {
+    const [item, state] = [this.reading.item(), this.reading.state()];
+    if (!item || !state) return;
+    const { better, same, worse } = state.tallies.find((tally) => tally.itemId === item.id) ?? noHands;
+    this.store.act({ kind: 'tallied', itemId: item.id, better, same, worse, [answer]: hands });
+  }
+
+  protected decide(keep: 'keep' | 'again' | 'drop'): void {
+    const item = this.reading.item();
+    if (item) this.store.act({ kind: 'decided', itemId: item.id, keep });
+  }
 
   protected answerIt(feet: 'left' | 'right', answer: Answer): void {
     const item = this.reading.item();

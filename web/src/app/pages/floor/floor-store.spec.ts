@@ -153,6 +153,7 @@ describe('the class on the floor', () => {
   it('sends each event once, and what a lost server missed when it is back', async () => {
     await open();
     store.act({ kind: 'started' });
+    clock.pass(61_000);
     await soon();
     http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
     await soon();
@@ -176,8 +177,6 @@ describe('the class on the floor', () => {
     await open();
     store.act({ kind: 'started' });
     store.act({ kind: 'ended' });
-    await soon();
-    http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
     const remarks = store.remark(9, 'Windy.');
     await soon();
     http.expectOne({ method: 'PUT' }).error(new ProgressEvent('offline'));
@@ -195,6 +194,7 @@ describe('the class on the floor', () => {
   it('takes up a run of an application without an outbox, in today’s words, and sends what was not sent', async () => {
     await open();
     store.act({ kind: 'started' });
+    clock.pass(61_000);
     await soon();
     const now = keptRuns()[0] as Record<string, unknown>;
     const { format, unsentFrom, typed, ...older } = now;
@@ -340,6 +340,25 @@ describe('the class on the floor', () => {
     });
   });
 
+  it('that lasted seconds goes to the log only if somebody says that it was a class', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    clock.pass(12_000);
+    await soon();
+    http.expectNone({ method: 'PUT' });
+    expect(store.undecidedMs()).toBe(12_000);
+    await store.leaveOut();
+    expect([store.undecidedMs(), keptRuns()]).toEqual([null, []]);
+    make();
+    await open();
+    store.act({ kind: 'started' });
+    clock.pass(12_000);
+    store.keepInLog();
+    await soon();
+    http.expectOne({ method: 'PUT' }).flush(null);
+    expect(store.undecidedMs()).toBeNull();
+  });
+
   it('is changed with one tap, and one tap takes that back', async () => {
     await open();
     store.act({ kind: 'started' });
@@ -366,6 +385,8 @@ describe('the class on the floor', () => {
     store.act({ kind: 'started' });
     store.meet(planned, []);
     expect(store.state()!.plan.title).toBe('As it fits');
+    clock.pass(61_000);
+    await soon();
     const run = http.expectOne((asked) => asked.method === 'PUT' && asked.url.startsWith('/api/runs/'));
     expect(run.request.body).toMatchObject({ plan: { title: 'As it fits' } });
   });

@@ -36,7 +36,12 @@ const awayMs = 8000;
 /** A run left longer than this is not taken up again. */
 const staleMs = 6 * 3_600_000;
 
+/** A run is a class, and goes to the log by itself, once it has lasted so long; before that somebody is asked, ms. */
+const classMs = 60_000;
+
 const nothingTyped: KeptRun['typed'] = { headcount: '', note: '' };
+/** From its beginning to when it was last seen, ms. */
+const lastsMs = ({ start, seenAtMs }: KeptRun): number => seenAtMs - Date.parse(start.startedAt);
 const holdOn = ({ runId }: Pick<KeptRun, 'runId'>): string => `run ${runId}`;
 
 /** The class on the floor: events in, state out. Everything is kept in this browser first and sent when it can be. */
@@ -254,6 +259,7 @@ export class FloorStore implements OnDestroy {
 
   /** Puts the class in the log with what the teacher adds; true when the server has it, else it goes there later. */
   async remark(headcount: number | null, note: string): Promise<boolean> {
+    this.putInLog();
     const { kept } = this;
     if (!kept) return false;
     const result = await this.outbox.send({
@@ -271,6 +277,27 @@ export class FloorStore implements OnDestroy {
     return result.kind === 'sent';
   }
 
+  /** Seconds on the floor that nobody has said are a class; null where it is one, or nothing was begun. */
+  undecidedMs(): number | null {
+    const state = this.now();
+    return this.kept?.begun && this.kept.unsentFrom !== null && !this.handedOver && state ? state.atMs : null;
+  }
+
+  /** Seconds that were no class: they are forgotten. */
+  async leaveOut(): Promise<void> {
+    const { kept } = this;
+    if (!kept) return;
+    this.handedOver = true;
+    this.beating.unsubscribe();
+    await this.store.forget(keptRunKey(kept));
+    this.holds.release(holdOn(kept));
+  }
+
+  /** It was a class, however short. */
+  keepInLog(): void {
+    this.putInLog();
+  }
+
   ngOnDestroy(): void {
     this.beating.unsubscribe();
     this.keepNow();
@@ -279,10 +306,13 @@ export class FloorStore implements OnDestroy {
   }
 
   /** What was typed goes to the log also where nobody said so. */
-  private sendTyped({ runId, begun, typed }: KeptRun): void {
+  private sendTyped(kept: KeptRun): void {
+    const { runId, begun, typed } = kept;
     const people = Number(typed.headcount);
     const headcount = typed.headcount.trim() !== '' && people >= 0 && people <= 500 ? Math.round(people) : null;
-    if (!begun || (headcount === null && typed.note.trim() === '')) return;
+    const isTyped = headcount !== null || typed.note.trim() !== '';
+    if (begun && (isTyped || lastsMs(kept) >= classMs)) this.handOver(kept);
+    if (!begun || !isTyped) return;
     const remarks = { headcount, note: typed.note };
     void this.outbox.put({ kind: 'run-remarks', format: 1, id: newId(), runId, remarks });
   }
@@ -317,16 +347,15 @@ export class FloorStore implements OnDestroy {
     if (!kept) return;
     const startedMs = this.clock.wallMs();
     const start = { ...kept.start, startedAt: new Date(startedMs).toISOString() };
-    this.kept = { ...kept, begun: true, start };
+    this.kept = { ...kept, begun: true, start, unsentFrom: 0 };
     this.begins.set(true);
     this.planned.set(null);
-    void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId: kept.runId, start });
     this.clock.begin(startedMs);
     this.beat();
   }
 
   private resume(kept: KeptRun): void {
-    this.kept = this.handOver(kept);
+    this.kept = lastsMs(kept) >= classMs ? this.handOver(kept) : kept;
     this.begins.set(true);
     this.id.set(kept.runId);
     this.typing.set(kept.typed);
@@ -353,6 +382,7 @@ export class FloorStore implements OnDestroy {
     const next = advanceTo(state, now);
     this.now.set(next);
     this.planTones(next, now);
+    if (this.kept?.unsentFrom !== null && now >= classMs) this.putInLog();
     if (now - this.lastKeptMs > 1000) this.keepNow();
   }
 
@@ -382,7 +412,15 @@ export class FloorStore implements OnDestroy {
     // the first tone belongs to the tap itself: waiting for the next frame would make it late
     this.planTones(next, now);
     this.keepNow();
-    void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId: kept.runId, events: [made] });
+    if (this.kept.unsentFrom === null)
+      void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId: kept.runId, events: [made] });
+    else if (now >= classMs) this.putInLog();
+  }
+
+  /** From now on what is taught goes to the log as it happens. */
+  private putInLog(): void {
+    if (this.kept) this.kept = this.handOver(this.kept);
+    this.keepNow();
   }
 
   private planTones(state: RunState, now: number): void {

@@ -6,7 +6,7 @@ import { sayTime } from '@core/say-time';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
 import { nameOf } from '../../parts/saying/item-words';
-import { answerWords, notReachedWords, owedWords } from '../../parts/saying/owed-words';
+import { answerWords, notReachedWords, owedWords, toldWords } from '../../parts/saying/owed-words';
 import { sayInstant } from '../../parts/saying/instant-words';
 
 /** One taught class: planned against actual, by item and side. */
@@ -63,7 +63,7 @@ export class RunReportPage implements OnInit {
       slot:
         overSlotMs > 0 ? `${sayTime(overSlotMs)} over the slot` : `${sayTime(-overSlotMs)} before the end of the slot`,
       setUp: `${sayTime(setUpMs)} of set-up and talk, ${sayTime(plannedSetUpMs)} planned`,
-      owed: [...owedWords(state), ...answerWords(state)],
+      owed: [...owedWords(state), ...answerWords(state), ...toldWords(state)],
       notReached: notReachedWords(state, report),
     };
   });

@@ -1,7 +1,8 @@
 import { sayUnit } from '@core/dose';
 import { findItem } from '@core/plan';
 import { nameOf } from './item-words';
-import { type OwedNow, type RunReport, type RunState, owed, stationWords } from '@core/run';
+import { type OwedNow, type RunReport, type RunState, owed, sensationAnswers, stationWords } from '@core/run';
+import { sayTime } from '@core/say-time';
 
 /** What one side owes the other after its turn: "right foot: 2 reps owed, Band: turn the foot in". */
 export function owedWords(state: RunState): string[] {
@@ -44,4 +45,27 @@ export function answerWords(state: RunState): string[] {
     });
     return [`After ${after}: ${feet.join(', ')}`];
   });
+}
+
+/** What the room said and what was decided, and what somebody felt: "Hands after Short foot: 6 better, 3 same; kept". */
+export function toldWords(state: RunState): string[] {
+  const nameOfItem = (itemId: string | null) => {
+    const time = state.timeline.items.find((i) => i.itemId === itemId);
+    return time ? nameOf(state.plan, time) : 'the class';
+  };
+  const drillOf = (itemId: string) => findItem(state.plan, itemId)?.item.recheck?.of ?? null;
+  const decided = { keep: 'kept', again: 'tried again', drop: 'dropped' } as const;
+  const looks = [...new Set([...state.tallies, ...state.decisions].map(({ itemId }) => itemId))];
+  const hands = looks.map((itemId) => {
+    const tally = state.tallies.find((t) => t.itemId === itemId);
+    const decision = state.decisions.find((d) => d.itemId === itemId);
+    const counted = (['better', 'same', 'worse'] as const).flatMap((id) => (tally?.[id] ? [`${tally[id]} ${id}`] : []));
+    const parts = [counted.join(', '), decision ? decided[decision.keep] : ''].filter((words) => words !== '');
+    return `Hands after ${nameOfItem(drillOf(itemId))}: ${parts.join('; ')}`;
+  });
+  const felt = state.sensed.map(({ itemId, sensation, atMs }) => {
+    const { name, words } = sensationAnswers[sensation];
+    return `${sayTime(atMs)} somebody felt ${name} in ${nameOfItem(itemId)}. ${words}`;
+  });
+  return [...hands.filter((words) => !words.endsWith(': ')), ...felt];
 }

@@ -7,7 +7,7 @@ import { clockAfter } from './instant-words';
 import { doseWords, flowWords, itemWords, nameOf, optionWords, sideOrder, tempoWords } from './item-words';
 import { levelLines, levelWords } from './level-words';
 import { putOutWords } from './kit-words';
-import { answerWords, notReachedWords, owedNowWords, owedWords } from './owed-words';
+import { answerWords, notReachedWords, owedNowWords, owedWords, toldWords } from './owed-words';
 
 const one = (sidePattern: 'each' | 'both' | 'alternate' | 'travelling', item: object = {}, plan: object = {}) => {
   const made = bareClass([{ exercise: sampleExercise('press', { sidePattern }), dose: reps(4), item }], plan);
@@ -224,6 +224,18 @@ describe('what is said after a class', () => {
       [0, { kind: 'answered', itemId: 'item-1', feet: 'left', answer: 'better' }],
     );
     expect(answerWords(state)).toEqual(['After press: left better, right same']);
+  });
+
+  it('tells the hands of the room, what was decided, and what somebody felt with its answer', () => {
+    const state = at(
+      0,
+      [0, { kind: 'tallied', itemId: 'item-1', better: 6, same: 3, worse: 0 }],
+      [0, { kind: 'decided', itemId: 'item-1', keep: 'keep' }],
+      [0, { kind: 'sensed', itemId: 'item-0', sensation: 'numbness' }],
+    );
+    const [hands, felt] = toldWords(state);
+    expect(hands).toBe('Hands after press: 6 better, 3 same; kept');
+    expect(felt).toMatch(/^0:00 somebody felt numbness or tingling in press\. Stop this exercise for that student/);
   });
 
   it('says what is owed while it can be done: which foot, how many', () => {
