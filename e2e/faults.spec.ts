@@ -273,6 +273,11 @@ test.describe('two pages', () => {
     await tap(b);
     await tap(b);
     await tap(a);
+    for (const page of [a, b]) {
+      await page.getByRole('button', { name: 'End the class' }).click();
+      await page.getByRole('button', { name: 'Put it in the log all the same' }).click();
+      await expect(page).toHaveURL(/\/log\//);
+    }
     await expect.poll(async () => (await runs()).length).toBe(2);
     const events = async () =>
       Promise.all(
@@ -281,7 +286,7 @@ test.describe('two pages', () => {
           return all.length;
         }),
       );
-    await expect.poll(async () => (await events()).sort()).toEqual([2, 3]);
+    await expect.poll(async () => (await events()).sort()).toEqual([3, 4]);
   });
 });
 

@@ -29,6 +29,18 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/card/card-page').then((m) => m.CardPage),
   },
   {
+    path: 'class/:id/rehearse',
+    title: 'Rehearsal · Needlework',
+    data: { rehearse: true },
+    loadComponent: () => import('./pages/floor/floor-page').then((m) => m.FloorPage),
+    canDeactivate: [(page: Finishing) => page.readyToLeave()],
+  },
+  {
+    path: 'class/:id/room',
+    title: 'For the room · Needlework',
+    loadComponent: () => import('./pages/room/room-page').then((m) => m.RoomPage),
+  },
+  {
     path: 'class/:id/script',
     title: 'Script · Needlework',
     loadComponent: () => import('./pages/script/script-page').then((m) => m.ScriptPage),

@@ -29,11 +29,25 @@ export class FloorClock {
   private startWallMs = 0;
   private anchorWallMs = 0;
   private anchorMonotonicMs = 0;
+  private times = 1;
 
   /** @param startedAtMs wall clock at which the run began */
   begin(startedAtMs: number): void {
     this.startWallMs = startedAtMs;
     this.anchor();
+  }
+
+  /** How many times as fast as life; 1 wherever it is not rehearsed. */
+  get speed(): number {
+    return this.times;
+  }
+
+  /** From this instant on the clock runs so many times as fast. */
+  run(times: number): void {
+    const nowMs = this.nowMs();
+    this.anchor();
+    this.startWallMs = this.anchorWallMs - nowMs;
+    this.times = times;
   }
 
   wallMs(): number {
@@ -42,7 +56,7 @@ export class FloorClock {
 
   /** Since the start of the run, whole ms. */
   nowMs(): number {
-    const since = this.clocks.monotonicMs() - this.anchorMonotonicMs;
+    const since = (this.clocks.monotonicMs() - this.anchorMonotonicMs) * this.times;
     return Math.max(0, Math.round(this.anchorWallMs + since - this.startWallMs));
   }
 
@@ -54,7 +68,8 @@ export class FloorClock {
     const beforeMs = this.nowMs();
     const monotonic = this.clocks.monotonicMs() - this.anchorMonotonicMs;
     const wall = this.clocks.wallMs() - this.anchorWallMs;
-    if (wall - monotonic < sleptMs) return null;
+    // a rehearsal is not held up by a lid that was closed
+    if (wall - monotonic < sleptMs || this.times !== 1) return null;
     this.anchor();
     return { sleptMs: Math.round(wall - monotonic), beforeMs };
   }

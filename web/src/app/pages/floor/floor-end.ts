@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { reportOf } from '@core/run';
@@ -19,6 +19,8 @@ export class FloorEnd {
   protected readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
   private readonly router = inject(Router);
+  /** Nothing of it enters the log. */
+  readonly rehearsal = input(false);
   readonly madeUp = output<{ readonly bout: number; readonly fromMs: number }>();
 
   protected readonly saved = signal<'no' | 'saving' | 'yes' | 'not'>('no');

@@ -19,6 +19,7 @@ import {
   mdiAccountVoiceOff,
   mdiArrowLeft,
   mdiClose,
+  mdiProjectorScreenOutline,
   mdiSkipNext,
   mdiSkipPrevious,
   mdiUndo,
@@ -48,6 +49,7 @@ import { FloorPanel } from './floor-panel';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 import { KeepDialog } from './keep-dialog';
+import { RoomFace } from './room-face';
 import { Sensations } from './sensations';
 import { TonePlayer } from './tone-player';
 import { Voice } from './voice';
@@ -73,7 +75,7 @@ const YesNo = z.enum(['yes', 'no']);
     RouterLink,
     Sensations,
   ],
-  providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, TonePlayer, Voice],
+  providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, RoomFace, TonePlayer, Voice],
   templateUrl: './floor-page.html',
   styleUrls: ['./floor-quiet.scss', './floor-page.scss', './floor-small.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -85,12 +87,16 @@ const YesNo = z.enum(['yes', 'no']);
 })
 export class FloorPage implements OnInit, OnDestroy {
   readonly id = input.required<string>();
+  /** Taught to nobody, at any speed: nothing of it enters the log. */
+  readonly rehearse = input(false);
   protected readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
   protected readonly catchUp = inject(CatchUpFlow);
   protected readonly door = inject(DoorFlow);
   protected readonly tones = inject(TonePlayer);
   protected readonly voice = inject(Voice);
+  private readonly clock = inject(FloorClock);
+  private readonly room = inject(RoomFace);
   private readonly dialogs = inject(MatDialog);
   private readonly kept = inject(BrowserStore);
   private lock: WakeLockSentinel | null = null;
@@ -104,6 +110,7 @@ export class FloorPage implements OnInit, OnDestroy {
     quiet: mdiVolumeOff,
     voice: mdiAccountVoice,
     silent: mdiAccountVoiceOff,
+    room: mdiProjectorScreenOutline,
     close: mdiClose,
   };
   /** The teacher faces the students and shows the mirror side. */
@@ -154,14 +161,17 @@ export class FloorPage implements OnInit, OnDestroy {
     effect(() => {
       const said = this.spoken();
       untracked(() => {
-        if (said) this.voice.say(said.spoken, this.plan()?.pace.speakingWordsPerMinute ?? 0);
+        // nobody understands a voice at more than twice its rate
+        const rate = (this.plan()?.pace.speakingWordsPerMinute ?? 0) * this.speed();
+        if (said && this.speed() <= 2) this.voice.say(said.spoken, rate);
         else this.voice.hush();
       });
     });
   }
 
   ngOnInit(): void {
-    void this.store.open(this.id());
+    this.room.open(this.id());
+    void this.store.open(this.id(), this.rehearse());
   }
 
   /** Seconds on the floor are asked about before they are left. */
@@ -225,6 +235,16 @@ export class FloorPage implements OnInit, OnDestroy {
   protected toggleFacing(): void {
     this.facing.update((on) => !on);
     this.kept.remember(facingKey, this.facing() ? 'yes' : 'no');
+  }
+
+  protected readonly speeds = [1, 2, 4, 16] as const;
+  protected readonly speed = signal(1);
+
+  protected runAt(times: number): void {
+    this.tones.hush();
+    this.clock.run(times);
+    this.speed.set(times);
+    if (!(this.store.state()?.flowing ?? true)) this.toggleFlowing();
   }
 
   protected toggleVoice(): void {

@@ -340,6 +340,27 @@ describe('the class on the floor', () => {
     });
   });
 
+  it('rehearsed runs as fast as it is told, and nothing of it is kept or sent', async () => {
+    const opening = store.open('class-1', true);
+    await soon();
+    http
+      .expectOne('/api/classes/class-1')
+      .flush({ plan: samplePlan(reps(5)), version: 3, updatedAt: at, revisions: [...sampleRevisions] });
+    await opening;
+    store.act({ kind: 'flowing', on: true });
+    clock.pass(10_000);
+    expect(store.state()?.atMs).toBe(10_000);
+    TestBed.inject(FloorClock).run(4);
+    clock.pass(5000);
+    expect(store.state()?.atMs).toBe(30_000);
+    TestBed.inject(FloorClock).run(1);
+    clock.pass(1000);
+    expect(store.state()?.atMs).toBe(31_000);
+    await soon();
+    http.expectNone(({ url }) => url.startsWith('/api/runs'));
+    expect([keptRuns(), store.undecidedMs()]).toEqual([[], null]);
+  });
+
   it('that lasted seconds goes to the log only if somebody says that it was a class', async () => {
     await open();
     store.act({ kind: 'started' });

@@ -56,6 +56,7 @@ export class FloorStore implements OnDestroy {
   private readonly tones = inject(TonePlayer);
   private kept: KeptRun | null = null;
   private handedOver = false;
+  private rehearsal = false;
   private beating = new Subscription();
   private lastKeptMs = 0;
   private readonly now = signal<RunState | null>(null);
@@ -87,10 +88,14 @@ export class FloorStore implements OnDestroy {
   readonly met = computed(() => this.planned() !== null);
   readonly begun = computed(() => this.now() !== null && this.id() !== null);
 
-  /** Opens a class for the floor; an unfinished run of this browser goes on where it was, at the same rep. */
-  async open(classId: string): Promise<void> {
+  /**
+   * Opens a class for the floor; an unfinished run of this browser goes on where it was, at the same rep.
+   * @param rehearsal nothing of it is kept, nothing enters the log
+   */
+  async open(classId: string, rehearsal = false): Promise<void> {
     this.opened.set(waiting);
-    const kept = await this.unfinished(classId);
+    this.rehearsal = rehearsal;
+    const kept = rehearsal ? null : await this.unfinished(classId);
     if (kept) {
       this.opened.set({ status: 'ready', value: true });
       this.resume(kept);
@@ -161,7 +166,7 @@ export class FloorStore implements OnDestroy {
     if (!kept) return;
     const { classId } = kept.start;
     if (this.now()?.status !== 'over') this.act({ kind: 'ended' });
-    this.sendTyped(kept);
+    if (!this.rehearsal) this.sendTyped(kept);
     await this.store.forget(keptRunKey(kept));
     this.holds.release(holdOn(kept));
     this.beating.unsubscribe();
@@ -172,7 +177,7 @@ export class FloorStore implements OnDestroy {
     this.typing.set(nothingTyped);
     this.now.set(null);
     this.told.set(null);
-    await this.open(classId);
+    await this.open(classId, this.rehearsal);
   }
 
   act(event: RunAction): void {
@@ -259,6 +264,7 @@ export class FloorStore implements OnDestroy {
 
   /** Puts the class in the log with what the teacher adds; true when the server has it, else it goes there later. */
   async remark(headcount: number | null, note: string): Promise<boolean> {
+    if (this.rehearsal) return false;
     this.putInLog();
     const { kept } = this;
     if (!kept) return false;
@@ -280,7 +286,9 @@ export class FloorStore implements OnDestroy {
   /** Seconds on the floor that nobody has said are a class; null where it is one, or nothing was begun. */
   undecidedMs(): number | null {
     const state = this.now();
-    return this.kept?.begun && this.kept.unsentFrom !== null && !this.handedOver && state ? state.atMs : null;
+    return !this.rehearsal && this.kept?.begun && this.kept.unsentFrom !== null && !this.handedOver && state
+      ? state.atMs
+      : null;
   }
 
   /** Seconds that were no class: they are forgotten. */
@@ -301,7 +309,7 @@ export class FloorStore implements OnDestroy {
   ngOnDestroy(): void {
     this.beating.unsubscribe();
     this.keepNow();
-    if (this.kept && !this.handedOver) this.sendTyped(this.kept);
+    if (this.kept && !this.handedOver && !this.rehearsal) this.sendTyped(this.kept);
     if (this.kept) this.holds.release(holdOn(this.kept));
   }
 
@@ -382,7 +390,7 @@ export class FloorStore implements OnDestroy {
     const next = advanceTo(state, now);
     this.now.set(next);
     this.planTones(next, now);
-    if (this.kept?.unsentFrom !== null && now >= classMs) this.putInLog();
+    if (!this.rehearsal && this.kept?.unsentFrom !== null && now >= classMs) this.putInLog();
     if (now - this.lastKeptMs > 1000) this.keepNow();
   }
 
@@ -412,6 +420,7 @@ export class FloorStore implements OnDestroy {
     // the first tone belongs to the tap itself: waiting for the next frame would make it late
     this.planTones(next, now);
     this.keepNow();
+    if (this.rehearsal) return;
     if (this.kept.unsentFrom === null)
       void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId: kept.runId, events: [made] });
     else if (now >= classMs) this.putInLog();
@@ -428,20 +437,21 @@ export class FloorStore implements OnDestroy {
     if (!bout || state.status !== 'work' || state.heldSinceMs !== null) return;
     // The instant of the first rep on this clock, had nothing been cut short or gone on beyond its plan.
     const { pieces, skippedMs } = state.ended;
-    const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs) - skippedMs;
+    const { speed } = this.clock;
+    const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs + skippedMs) / speed;
     const from = passedMs(state) - 100;
-    const due = tonesOf(bout).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500);
+    const due = tonesOf(bout).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500 * speed);
     this.tones.plan(
       due.map((tone) => ({
         key: `${bout.index} ${state.statusSinceMs} ${state.heldMs} ${pieces} ${tone.workMs}`,
         kind: tone.kind,
-        atMs: startMs + tone.workMs,
+        atMs: startMs + tone.workMs / speed,
       })),
     );
   }
 
   private keepNow(): void {
-    if (!this.kept?.begun || this.handedOver) return;
+    if (!this.kept?.begun || this.handedOver || this.rehearsal) return;
     this.lastKeptMs = this.clock.nowMs();
     this.kept = { ...this.kept, seenAtMs: this.clock.wallMs() };
     void this.store.keep(keptRunKey(this.kept), this.kept);
