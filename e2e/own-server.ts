@@ -34,7 +34,7 @@ export class OwnServer {
   async kill(): Promise<void> {
     const { process: running } = this;
     this.process = null;
-    if (!running || running.exitCode !== null) return;
+    if (running?.exitCode !== null) return;
     const gone = once(running, 'exit');
     running.kill('SIGKILL');
     await gone;

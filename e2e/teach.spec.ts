@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { type Page, expect, test } from '@playwright/test';
 import type { RunList, RunRead } from '@core/contract';
 import { copyOf } from './designer';
@@ -187,4 +188,32 @@ test('a class is rehearsed at sixteen times, and nothing of it stands in the log
   await expect(page.getByText('nothing of it stands in the log')).toBeVisible();
   const { runs } = (await (await request.get('/api/runs?limit=100')).json()) as RunList;
   expect(runs.some((run) => run.classId === id)).toBe(false);
+});
+
+test('the cue track leaves as timed text and as sound that Chromium decodes', async ({ page, request }) => {
+  const id = await copyOf(request, reel);
+  await page.goto(`/class/${id}/script`);
+  const saved = async (button: string) => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: button }).click(),
+    ]);
+    return readFileSync(await file.path());
+  };
+  const words = (await saved('Words as WebVTT')).toString('utf8');
+  expect(words.startsWith('WEBVTT\n')).toBe(true);
+  expect(words).toContain('-->');
+  const total = await page.locator('header p').first().innerText();
+  const [, minutes, seconds] = /of (\d+):(\d\d) are words/.exec(total)!;
+  const sound = (await saved('Tones as WAV')).toString('base64');
+  const decoded = await page.evaluate(async (base64) => {
+    const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+    const audio = await new OfflineAudioContext(1, 8000, 8000).decodeAudioData(bytes.buffer);
+    const samples = audio.getChannelData(0);
+    const loudest = samples.reduce((most, sample) => Math.max(most, Math.abs(sample)), 0);
+    return { seconds: audio.duration, channels: audio.numberOfChannels, loudest };
+  }, sound);
+  expect(decoded.channels).toBe(1);
+  expect(decoded.seconds).toBeCloseTo(Number(minutes) * 60 + Number(seconds), 1);
+  expect(decoded.loudest).toBeGreaterThan(0.2);
 });

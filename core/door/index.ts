@@ -1,1 +1,2 @@
 export * from './at-the-door';
+export * from './sight';

@@ -1,5 +1,5 @@
 import { wordsIn } from '../speaking';
-import type { DoorChange, DoorSight } from './at-the-door';
+import type { DoorChange, DoorSight } from './sight';
 
 const few = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 const counted = (n: number): string => few[n] ?? String(n);

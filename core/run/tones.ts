@@ -7,6 +7,13 @@ export interface Tone {
   readonly workMs: number;
 }
 
+/** How each is heard, Hz; two pitches follow each other. */
+export const tonePitches: Readonly<Record<Tone['kind'], readonly number[]>> = {
+  rep: [523],
+  phase: [392],
+  end: [659, 440],
+};
+
 /**
  * When a bout sounds, in order: every start of a rep or hold, every change of phase inside it, and its end. Work that has no
  * end of its own is silent: a tone would end it.

@@ -1,4 +1,5 @@
 import { type Fit, fit } from '@core/fit';
+import { type TimedTone, wavOf } from '@core/format';
 import type { Exercise } from '@core/exercise';
 import { type SwayFigures, type SwayRecord, swayFigures } from '@core/device/sway';
 import { type DoorPlan, type DoorSight, atTheDoor } from '@core/door';
@@ -32,10 +33,18 @@ export interface DoorJob {
   readonly seed: string;
 }
 
+/** The tones of a class as a sound file. */
+export interface WavJob {
+  readonly kind: 'wav';
+  readonly tones: readonly TimedTone[];
+  readonly totalMs: number;
+}
+
 /** What the one worker can be asked to do, and what comes of it. A new job is a line here and one in `works`. */
 interface Jobs {
   readonly sway: { readonly job: SwayJob; readonly result: SwayFigures | null };
   readonly fit: { readonly job: FitJob; readonly result: Fit };
+  readonly wav: { readonly job: WavJob; readonly result: Uint8Array };
   readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
 }
 export type Job = Jobs[keyof Jobs]['job'];
@@ -53,6 +62,7 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
   *sway({ record }) {
     return swayFigures(record);
   },
+  wav: ({ tones, totalMs }) => wavOf(tones, totalMs),
   door: ({ plan, sight, exercises, library, seed }) => {
     const known = new Map(exercises);
     let made = 0;
@@ -85,6 +95,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
       return works.fit(job);
     case 'door':
       return works.door(job);
+    case 'wav':
+      return works.wav(job);
     case 'sway':
       return works.sway(job);
   }

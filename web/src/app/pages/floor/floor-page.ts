@@ -26,7 +26,6 @@ import {
   mdiVolumeHigh,
   mdiVolumeOff,
 } from '@mdi/js';
-import { firstValueFrom } from 'rxjs';
 import * as z from 'zod';
 import { otherSide } from '@core/plan';
 import { placeOf } from '@core/run';
@@ -48,8 +47,8 @@ import { floorKeys } from './floor-keys';
 import { FloorPanel } from './floor-panel';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
-import { KeepDialog } from './keep-dialog';
-import { RoomFace } from './room-face';
+import { LeavingFlow } from './leaving-flow';
+import { RoomStream } from './room-stream';
 import { Sensations } from './sensations';
 import { TonePlayer } from './tone-player';
 import { Voice } from './voice';
@@ -75,7 +74,7 @@ const YesNo = z.enum(['yes', 'no']);
     RouterLink,
     Sensations,
   ],
-  providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, RoomFace, TonePlayer, Voice],
+  providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, LeavingFlow, RoomStream, TonePlayer, Voice],
   templateUrl: './floor-page.html',
   styleUrls: ['./floor-quiet.scss', './floor-page.scss', './floor-small.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -96,7 +95,8 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly tones = inject(TonePlayer);
   protected readonly voice = inject(Voice);
   private readonly clock = inject(FloorClock);
-  private readonly room = inject(RoomFace);
+  private readonly room = inject(RoomStream);
+  private readonly leaving = inject(LeavingFlow);
   private readonly dialogs = inject(MatDialog);
   private readonly kept = inject(BrowserStore);
   private lock: WakeLockSentinel | null = null;
@@ -175,14 +175,8 @@ export class FloorPage implements OnInit, OnDestroy {
   }
 
   /** Seconds on the floor are asked about before they are left. */
-  async readyToLeave(): Promise<boolean> {
-    const ms = this.store.undecidedMs();
-    if (ms === null) return true;
-    const asked = this.dialogs.open<KeepDialog, number, 'stay' | 'keep' | 'leave'>(KeepDialog, { data: ms });
-    const answer = await firstValueFrom(asked.afterClosed());
-    if (answer === 'leave') await this.store.leaveOut();
-    if (answer === 'keep') this.store.keepInLog();
-    return answer === 'leave' || answer === 'keep';
+  readyToLeave(): Promise<boolean> {
+    return this.leaving.ask();
   }
 
   ngOnDestroy(): void {

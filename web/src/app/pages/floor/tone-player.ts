@@ -1,5 +1,5 @@
 import { Injectable, type OnDestroy, signal } from '@angular/core';
-import type { Tone } from '@core/run';
+import { type Tone, tonePitches } from '@core/run';
 
 /** A tone and the instant it belongs to, on the page's monotonic clock (ms). */
 export interface DueTone {
@@ -8,7 +8,6 @@ export interface DueTone {
   readonly atMs: number;
 }
 
-const pitches: Readonly<Record<Tone['kind'], readonly number[]>> = { rep: [523], phase: [392], end: [659, 440] };
 /** How far ahead tones are handed to the audio clock: further while hidden, where timers come once a second. */
 const aheadMs = { visible: 1200, hidden: 3500 };
 /** A tone that would now miss its instant by more is placed anew; one that can only come later than this is left out. */
@@ -83,7 +82,7 @@ export class TonePlayer implements OnDestroy {
     const at = Math.max(context.currentTime, wanted);
     return {
       at,
-      nodes: pitches[tone.kind].map((pitch, i) => this.sound(context, tone, pitch, at + i * 0.11, i === 0)),
+      nodes: tonePitches[tone.kind].map((pitch, i) => this.sound(context, tone, pitch, at + i * 0.11, i === 0)),
     };
   }
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { Footprints } from '../../parts/footprints/footprints';
-import { RoomView } from './room-view';
+import { FaceStream } from './face-stream';
 
 const sides = { left: 'left foot', right: 'right foot', both: 'both feet', none: '' } as const;
 
@@ -8,14 +8,14 @@ const sides = { left: 'left foot', right: 'right foot', both: 'both feet', none:
 @Component({
   selector: 'nw-room-page',
   imports: [Footprints],
-  providers: [RoomView],
+  providers: [FaceStream],
   templateUrl: './room-page.html',
   styleUrl: './room-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RoomPage implements OnInit {
   readonly id = input.required<string>();
-  private readonly view = inject(RoomView);
+  private readonly view = inject(FaceStream);
   protected readonly frame = this.view.frame;
   protected readonly side = computed(() => sides[this.frame()?.side ?? 'none']);
   protected readonly foot = computed(() => {

@@ -5,6 +5,7 @@ import { type Cue, type CueMoment, isTooLong, sayable, scriptOf, tooLongIn } fro
 import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
+import { TrackFiles } from './track-files';
 import { doseWords, nameOf } from '../../parts/saying/item-words';
 
 const momentNames: Readonly<Record<CueMoment, string>> = {
@@ -42,7 +43,7 @@ interface Line {
 @Component({
   selector: 'nw-script-page',
   imports: [Loading, MatButton, RouterLink],
-  providers: [ClassReader],
+  providers: [ClassReader, TrackFiles],
   templateUrl: './script-page.html',
   styleUrl: './script-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,6 +51,7 @@ interface Line {
 export class ScriptPage implements OnInit {
   readonly id = input.required<string>();
   protected readonly shown = inject(ClassReader);
+  protected readonly files = inject(TrackFiles);
 
   protected readonly script = computed(() => {
     const timed = this.shown.timed();
@@ -77,6 +79,8 @@ export class ScriptPage implements OnInit {
     const spokenMs = script.cues.reduce((ms, cue) => ms + Math.min(cue.sayMs, cue.roomMs), 0);
     return {
       plan,
+      timeline,
+      whole: script,
       groups,
       long: tooLongIn(script).length,
       spoken: sayTime(spokenMs),

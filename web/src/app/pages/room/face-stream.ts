@@ -7,7 +7,7 @@ const goneMs = 3500;
 
 /** What the teacher's page shows to the room; null while there is none. */
 @Injectable()
-export class RoomView implements OnDestroy {
+export class FaceStream implements OnDestroy {
   private readonly shown = signal<RoomFrame | null>(null);
   private readonly running = new Subscription();
   private channel: RoomChannel | null = null;

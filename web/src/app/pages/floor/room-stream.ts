@@ -9,7 +9,7 @@ const againMs = 1000;
 
 /** Shows the class to the room: every change at once, and the same again for whoever opens later. */
 @Injectable()
-export class RoomFace implements OnDestroy {
+export class RoomStream implements OnDestroy {
   private readonly reading = inject(FloorReading);
   private channel: RoomChannel | null = null;
   private readonly running = new Subscription();

@@ -1,0 +1,2 @@
+export * from './wav';
+export * from './webvtt';

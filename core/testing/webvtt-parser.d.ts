@@ -1,0 +1,11 @@
+declare module 'webvtt-parser' {
+  export class WebVTTParser {
+    parse(
+      text: string,
+      mode: 'subtitles' | 'metadata' | 'chapters',
+    ): {
+      readonly cues: readonly { readonly startTime: number; readonly endTime: number; readonly text: string }[];
+      readonly errors: readonly { readonly message: string; readonly line: number }[];
+    };
+  }
+}

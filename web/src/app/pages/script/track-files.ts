@@ -1,0 +1,61 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { Subject, catchError, map, of, startWith, switchMap, tap } from 'rxjs';
+import type { CueScript } from '@core/cues';
+import { tonesIn, trackOf, webVtt } from '@core/format';
+import type { Timeline } from '@core/timeline';
+import { HeavyWork } from '../../worker/heavy-work';
+import type { WavJob } from '../../worker/job';
+
+/** A name that every system takes for a file. */
+const fileName = (title: string, ending: string): string =>
+  `${
+    title
+      .replace(/[^\p{L}\p{N} -]+/gu, '')
+      .trim()
+      .replace(/\s+/g, '-')
+      .slice(0, 60) || 'class'
+  }.${ending}`;
+
+/** The cue track as files: words as timed text, tones as sound. */
+@Injectable()
+export class TrackFiles {
+  private readonly heavy = inject(HeavyWork);
+  private readonly asked$ = new Subject<{ readonly title: string; readonly timeline: Timeline }>();
+
+  /** How far the sound is, 0 to 1; null while none is made. */
+  private readonly made = toSignal(
+    this.asked$.pipe(
+      switchMap(({ title, timeline }) => {
+        const job: WavJob = { kind: 'wav', tones: tonesIn(timeline), totalMs: timeline.totalMs };
+        return this.heavy.run(job).pipe(
+          tap(
+            ({ result }) =>
+              result && save(new Blob([result.slice().buffer], { type: 'audio/wav' }), fileName(title, 'wav')),
+          ),
+          map(({ done, result }) => (result ? null : done)),
+          startWith(0),
+          catchError(() => of(null)),
+        );
+      }),
+    ),
+    { initialValue: null },
+  );
+  readonly working = computed(() => this.made() !== null);
+
+  words(title: string, script: CueScript): void {
+    save(new Blob([webVtt(trackOf(script))], { type: 'text/vtt' }), fileName(title, 'vtt'));
+  }
+
+  tones(title: string, timeline: Timeline): void {
+    this.asked$.next({ title, timeline });
+  }
+}
+
+function save(file: Blob, name: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(file);
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}
