@@ -3,14 +3,15 @@ import type { Adaptation, RunState } from '@core/run';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 
-const taps: readonly { readonly what: Adaptation; readonly name: string }[] = [
-  { what: 'again', name: 'Again' },
-  { what: 'shorter', name: 'Less' },
-  { what: 'longer', name: 'More' },
-  { what: 'easier', name: 'Easier' },
-  { what: 'shake', name: 'Shake out' },
-  { what: 'look', name: 'Look again' },
-  { what: 'skip', name: 'Skip' },
+/** What each tap is called, and whether what it comes to stands under it. */
+const taps: readonly { readonly what: Adaptation; readonly name: string; readonly tells: boolean }[] = [
+  { what: 'again', name: 'Again', tells: false },
+  { what: 'shorter', name: 'Less', tells: true },
+  { what: 'longer', name: 'More', tells: true },
+  { what: 'easier', name: 'Easier', tells: true },
+  { what: 'shake', name: 'Shake out', tells: false },
+  { what: 'look', name: 'Look again', tells: false },
+  { what: 'skip', name: 'Skip', tells: false },
 ];
 
 /** What decides which changes make sense: they are not worked out anew for every beat of the clock. */
@@ -22,17 +23,23 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
   selector: 'nw-adapt-bar',
   template: `
     @for (tap of shown(); track tap.what) {
-      <button type="button" class="quiet" [disabled]="tap.words === null" (click)="store.adapt(tap.what)">
+      <button
+        type="button"
+        class="quiet"
+        [disabled]="tap.words === null"
+        [title]="tap.words ?? ''"
+        (click)="store.adapt(tap.what)"
+      >
         {{ tap.name }}
-        @if (tap.words) {
+        @if (tap.tells && tap.words) {
           <small>{{ tap.words }}</small>
         }
       </button>
     }
     <button type="button" class="quiet" (click)="feels.emit()">Somebody feels …</button>
     @if (hasSets()) {
-      <button type="button" class="quiet" (click)="store.changeSets(1)">One more set</button>
-      <button type="button" class="quiet" (click)="store.changeSets(-1)">One set less</button>
+      <button type="button" class="quiet" (click)="store.changeSets(1)">A set more</button>
+      <button type="button" class="quiet" (click)="store.changeSets(-1)">A set less</button>
     }
   `,
   styleUrl: './floor-quiet.scss',

@@ -29,3 +29,4 @@ export const floorKeys = {
     { keys: ['?'], shown: '?', words: 'these keys', does: 'keys' },
   ],
 } as const satisfies KeyTable;
+export type FloorDoing = (typeof floorKeys)['bindings'][number]['does'];

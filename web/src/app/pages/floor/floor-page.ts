@@ -32,7 +32,6 @@ import { placeOf } from '@core/run';
 import { outlineOf } from '@core/timeline';
 import { BrowserStore } from '../../data/browser-store';
 import { Icon } from '../../parts/icon/icon';
-import { KeySheet } from '../../parts/keys/key-sheet';
 import { doingOf } from '../../parts/keys/key-table';
 import { Loading } from '../../parts/loading/loading';
 import { ClassOutline } from '../../parts/thread/class-outline';
@@ -43,11 +42,12 @@ import { Door } from './door/door';
 import { DoorFlow } from './door/door-flow';
 import { FloorClock } from './floor-clock';
 import { FloorEnd } from './floor-end';
-import { floorKeys } from './floor-keys';
 import { FloorPanel } from './floor-panel';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { KeysDialog } from './keys-dialog';
 import { LeavingFlow } from './leaving-flow';
+import { OwnKeys } from './own-keys';
 import { RoomStream } from './room-stream';
 import { Sensations } from './sensations';
 import { TonePlayer } from './tone-player';
@@ -97,6 +97,7 @@ export class FloorPage implements OnInit, OnDestroy {
   private readonly clock = inject(FloorClock);
   private readonly room = inject(RoomStream);
   private readonly leaving = inject(LeavingFlow);
+  private readonly keys = inject(OwnKeys);
   private readonly dialogs = inject(MatDialog);
   private readonly kept = inject(BrowserStore);
   private lock: WakeLockSentinel | null = null;
@@ -248,7 +249,7 @@ export class FloorPage implements OnInit, OnDestroy {
   protected key(event: KeyboardEvent): void {
     if (this.dialogs.openDialogs.length > 0) return;
     const onButton = event.target instanceof HTMLElement && event.target.matches('button, a');
-    const doing = doingOf(floorKeys, event);
+    const doing = doingOf(this.keys.table(), event);
     if (!doing || (onButton && (event.key === ' ' || event.key === 'Enter'))) return;
     event.preventDefault();
     const adapts = {
@@ -272,7 +273,7 @@ export class FloorPage implements OnInit, OnDestroy {
       voice: () => this.toggleVoice(),
       ...adapts,
       facing: () => this.toggleFacing(),
-      keys: () => this.dialogs.open(KeySheet, { data: [floorKeys], width: '480px' }),
+      keys: () => this.dialogs.open(KeysDialog, { width: '560px' }),
     };
     actions[doing]();
   }

@@ -32,8 +32,8 @@ import { FloorStore } from './floor-store';
       display: block;
     }
     h2 {
-      font-size: 1.5rem;
-      margin: 0 0 8px;
+      font-size: 1.3rem;
+      margin: 0 0 6px;
     }
     ul {
       list-style: none;
@@ -41,12 +41,12 @@ import { FloorStore } from './floor-store';
       padding: 0;
       display: flex;
       flex-wrap: wrap;
-      gap: 6px;
+      gap: 5px;
     }
     .quiet {
-      padding: 4px 12px;
-      min-height: 40px;
-      font-size: 1rem;
+      padding: 2px 11px;
+      min-height: 32px;
+      font-size: 0.98rem;
       text-align: left;
     }
     .quiet.stop {
