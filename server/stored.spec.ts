@@ -140,6 +140,6 @@ describe('what another version of Needlework has stored', () => {
       .send({ saveId: 'save-old', plan: old })
       .expect(201);
     const read = ClassRead.parse((await get('/api/classes/class-from-old-page').expect(200)).body);
-    expect(read.plan.format).toBe(6);
+    expect(read.plan.format).toBe(7);
   });
 });

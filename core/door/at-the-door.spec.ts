@@ -32,6 +32,13 @@ const plan = classOf([
   'walk-and-compare',
 ]);
 const sight: DoorSight = { heads: 9, minutes: 15, floor: 'wood', kit: {}, concerns: {} };
+/** Its small jumps on the level that leaves the floor. */
+const jumping = (of: Plan): Plan => {
+  const top = library.find(({ exercise }) => exercise.id === 'small-jumps')!.exercise.ladder!.rungs.at(-1)!.id;
+  const jump = (i: Plan['blocks'][number]['items'][number]) =>
+    i.kind === 'exercise' && i.exerciseId === 'small-jumps' ? { ...i, rungId: top } : i;
+  return { ...of, blocks: of.blocks.map((block) => ({ ...block, items: block.items.map(jump) })) };
+};
 let made = 0;
 function meet(change: Partial<DoorSight>, of: Plan = plan): DoorPlan {
   const work = atTheDoor({ plan: of, sight: { ...sight, ...change }, find, library, nextId: () => `made-${++made}` });
@@ -107,6 +114,30 @@ describe('at the door', () => {
     expect(itemsOf(met.plan).map(({ dose }) => dose)).toEqual(itemsOf(locked).map(({ dose }) => dose));
   });
 
+  it('leaves alone what the review found in the plan: the teacher has seen it', () => {
+    const cold = jumping(classOf(['small-jumps', 'walk-and-compare']));
+    expect(hard(cold).length).toBeGreaterThan(0);
+    const met = meet({}, cold);
+    expect([met.changes, ids(met.plan)]).toEqual([[], ids(cold)]);
+  });
+
+  it('judges once more what was left out for time: jumps that lost their warm-up are seen to', () => {
+    const [block] = classOf(['walk-and-notice', 'two-foot-rise', 'small-jumps']).blocks;
+    const items = block!.items.map((i) =>
+      i.kind !== 'exercise'
+        ? i
+        : { ...i, priority: i.exerciseId === 'two-foot-rise' ? 1 : 3, locked: i.exerciseId !== 'two-foot-rise' },
+    );
+    const warmed = jumping({ ...base, blocks: [{ ...block!, items }] });
+    expect(hard(warmed)).toEqual([]);
+    const short = [1, 2, 3]
+      .map((minutes) => meet({ minutes }, warmed))
+      .find(({ changes }) => changes.some(({ kind, name }) => kind === 'out' && name === 'Rise on both feet'))!;
+    const told = new Set(short.left);
+    expect(hard(short.plan).filter((found) => !told.has(found.words()))).toEqual([]);
+    expect(short.left.length + short.changes.length).toBeGreaterThan(1);
+  });
+
   it('is the same plan for the same room', () => {
     const one = meet({ minutes: 8, concerns: { 'sore-achilles': 2 } });
     const other = meet({ minutes: 8, concerns: { 'sore-achilles': 2 } });
@@ -120,7 +151,7 @@ describe('at the door', () => {
       { minutes: 20, heads: 30, kit: { 'firm-ball': 4, cloth: 2 } },
       { minutes: 5, floor: 'outdoors', kit: { chair: 0, 'firm-ball': 0 } },
     ];
-    const jumping = classOf([
+    const springy = classOf([
       'walk-and-notice',
       'two-foot-rise',
       'one-leg-stand',
@@ -129,7 +160,7 @@ describe('at the door', () => {
       'deep-squat-sit',
     ]);
     for (const room of rooms)
-      for (const of of [plan, jumping]) {
+      for (const of of [plan, springy]) {
         const met = meet(room, of);
         // one breath, or two: 45 words are 19 s at 145 a minute (common practice, no source)
         expect(wordsIn(met.sentence)).toBeLessThanOrEqual(45);

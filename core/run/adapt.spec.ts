@@ -132,6 +132,30 @@ describe('a class is changed while it is taught', () => {
     expect(Math.abs(after.timeline.totalMs - before.timeline.totalMs)).toBeLessThanOrEqual(15_000);
   });
 
+  it('an easier level on other feet begins with its first foot where it waits, and is not taken in the middle of the work', () => {
+    const changesFeet = ({ exercise }: Standby) =>
+      exercise.ladder?.rungs.findIndex(
+        (rung, i) =>
+          rung.change.sidePattern === undefined &&
+          exercise.performance.sidePattern === 'each' &&
+          exercise.ladder?.rungs[i - 1]?.change.sidePattern === 'both',
+      ) ?? -1;
+    const known = all.find((one) => changesFeet(one) > 0)!;
+    const rungId = known.exercise.ladder!.rungs[changesFeet(known)]!.id;
+    const feet: Plan = {
+      ...plan,
+      blocks: [newBlock('block-1', 'Work', [{ ...item('feet-1', known.exercise.id), rungId }])],
+    };
+    const waiting = teacher(feet);
+    expect(where(waiting.now())).toEqual(['feet-1', 'left', 'ready']);
+    expect(where(waiting.tap('easier')!)).toEqual(['feet-1', 'both', 'ready']);
+    const working = teacher(feet);
+    working.tell(go);
+    working.tell(go);
+    expect(working.now().status).toBe('work');
+    expect(working.tap('easier')).toBeNull();
+  });
+
   it('a shake is put in where people are: seated in a seated class, standing in a standing one', () => {
     for (const position of ['floor-seated', 'chair-seated', 'standing', 'walking', 'lying', 'kneeling'] as const) {
       const found = shakeFor(position, base.school, standbys);
