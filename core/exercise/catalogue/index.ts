@@ -11,6 +11,7 @@ import { pairs } from './pairs';
 import { releaseExercises } from './release';
 import { strengthExercises } from './strength';
 import { toesExercises } from './toes';
+import { withPictures } from './pictures';
 
 const halves = new Map(
   pairs.flatMap(([one, other]) => [
@@ -38,4 +39,5 @@ export const catalogue: readonly Exercise[] = [
   closeExercises,
 ]
   .flat()
-  .map(withPair);
+  .map(withPair)
+  .map(withPictures);

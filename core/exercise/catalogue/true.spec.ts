@@ -1,3 +1,5 @@
+import { speakingMs } from '../../speaking';
+import { checkWording } from '../../words';
 import { numberIn, sayableOn } from '../../dose/amount';
 import { kindOf } from '../../dose/kinds';
 import type { Exercise } from '../exercise';
@@ -63,6 +65,18 @@ describe('one movement has one set of numbers', () => {
 });
 
 describe('pictures of speech', () => {
+  it('that go round are each another one, short enough for one slow rep, and promise nothing', () => {
+    const all = catalogue.flatMap((of) => [of.cues.picture, ...(of.pictures ?? [])].map(({ plain }) => plain));
+    const others = catalogue.flatMap((of) => (of.pictures ?? []).map(({ plain }) => plain));
+    expect(others.length).toBeGreaterThanOrEqual(15);
+    for (const words of others) {
+      expect([words, all.filter((other) => other === words).length]).toEqual([words, 1]);
+      // 4 s at 145 words a minute (common practice, no source)
+      expect([words, speakingMs(words) <= 4000]).toEqual([words, true]);
+      expect(checkWording(words)).toEqual([]);
+    }
+  });
+
   const sea =
     /\b(boats?|ships?|sea|tides?|waves?|swell|anchor\w*|buoys?|gulls?|ferry|harbour|quay|moor\w*|mast|tiller|rudder|keel|deck|dinghy|beach|shore|lighthouse|cork on|float on|net|mussel|jellyfish|sand)\b/i;
   const said = catalogue.map((of) => ({ id: of.id, words: of.cues.picture.plain }));
