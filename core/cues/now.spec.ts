@@ -24,6 +24,22 @@ describe('what is said on the floor', () => {
     expect([at(0), at(6000), at(12_000), at(18_000)]).toEqual(['Press.', 'A stamp on wet sand.', '', 'Last one.']);
   });
 
+  it('keeps what somebody has to mind, and the options, off the face for the room', () => {
+    const caution = { concern: 'sore-achilles', action: 'go-gently', words: 'Heel stays down.' } as const;
+    const minded = { ...press, cautions: [caution] };
+    const long = bareClass([
+      { exercise: minded, dose: reps(4), item: { talk: { beforeSeconds: 30, overSeconds: 0 } } },
+    ]).plan;
+    const of: Plan = { ...long, brief: { ...long.brief, concerns: ['sore-achilles'] } };
+    const at = (ms: number) => {
+      const event: RunEvent = { runId: 'run-1', deviceId: 'dev-1', seq: 0, atMs: 0, event: go };
+      const state = replay(of, [event], ms, () => minded);
+      return saidNow(scriptOf({ plan: of, timeline: state.timeline }), state)!;
+    };
+    expect([at(0).words, at(0).teacherOnly]).toEqual(['Sit tall.', false]);
+    expect([at(3000).words, at(3000).teacherOnly]).toEqual(['With a sore Achilles tendon: heel stays down.', true]);
+  });
+
   it('names the other foot with its set-up while that is set up', () => {
     expect(said(plan, 30_000, [0, go], [1000, go])).toBe('The right foot. Sit tall.');
   });

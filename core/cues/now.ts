@@ -10,6 +10,8 @@ export interface SaidNow {
   readonly words: string;
   /** The same, as short as there is time for: what a voice speaks. */
   readonly spoken: string;
+  /** Options and what somebody has to mind: on the teacher's face, and not on the room's. */
+  readonly teacherOnly: boolean;
 }
 
 /** What is said together, before anything else of the bout. */
@@ -48,5 +50,6 @@ function together({ wordsPerMinute }: CueScript, bout: number, cues: readonly Cu
     key: `${bout} ${cues.map(({ startMs, moment }) => `${moment} ${startMs}`).join(' ')}`,
     words: cues.map((cue) => cue.words).join(' '),
     spoken: cues.map((cue) => sayable(cue, wordsPerMinute)).join(' '),
+    teacherOnly: cues.some(({ moment }) => moment === 'limit' || moment === 'options'),
   };
 }

@@ -3,7 +3,7 @@ import type { Exercise } from '../exercise';
 import { phase, restsFlat, say, seatedFlat } from '../exercise/catalogue/author';
 import { bareClass, sampleExercise, timelineOf } from '../testing/sample';
 import { type Item, type Plan, newBlock } from '../plan';
-import { isTooLong, scriptOf, talkOutlasting, tooLongIn } from './index';
+import { isTooLong, scriptOf, silences, spokenMs, talkOutlasting, tooLongIn } from './index';
 
 type Entry = Parameters<typeof bareClass>[0][number];
 const words = (n: number, word = 'toe') => `${Array.from({ length: n }, () => word).join(' ')}.`;
@@ -37,6 +37,14 @@ describe('what is said', () => {
       ['picture', 'both', 10_000, 'A stamp on wet sand.'],
       ['last', 'both', 28_000, 'Last one.'],
     ]);
+  });
+
+  it('is a small part of the class: the rest is silence, and both add up', () => {
+    const { cues, ...rest } = script([{ exercise: both, dose: reps(5) }]);
+    const whole = { cues, ...rest };
+    // Sit tall. Press. A stamp on wet sand. Last one.: ten words at 120 a minute, in 4 + 30 s
+    expect(spokenMs(whole)).toBe(5000);
+    expect(silences(whole, 34_000)).toEqual([3000, 5500, 15_500, 5000]);
   });
 
   it('is one idea at a time, however much there is to say', () => {

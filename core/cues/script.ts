@@ -33,6 +33,16 @@ export function scriptOf({ plan, timeline, taught = 0 }: ScriptInput): CueScript
   return { cues: writer.bouts.flatMap((bout) => writer.bout(bout)), wordsPerMinute: writer.rate };
 }
 
+/** How much of a class is words, ms: as far as there is time for them. */
+export const spokenMs = ({ cues }: CueScript): number =>
+  cues.reduce((ms, { sayMs, roomMs }) => ms + Math.min(sayMs, roomMs), 0);
+
+/** Silence behind each cue until the next, or the end of the class, ms. */
+export const silences = ({ cues }: CueScript, totalMs: number): number[] =>
+  cues.map(({ startMs, sayMs, roomMs }, i) =>
+    Math.max(0, (cues[i + 1]?.startMs ?? totalMs) - startMs - Math.min(sayMs, roomMs)),
+  );
+
 /** What each exercise's cues are written with. */
 type Said = Readonly<Record<'setup' | 'action' | 'picture' | 'correction', string>> & { readonly breath: string };
 

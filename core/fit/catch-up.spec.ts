@@ -1,7 +1,7 @@
 import { reps } from '../dose';
 import { type RunAction, type RunEvent, reduce, replay, retime } from '../run';
 import { bareClass, sampleExercise } from '../testing/sample';
-import { catchUpOf, gives } from './catch-up';
+import { catchUpOf, gives, stillToCome } from './catch-up';
 import { fitNow } from './fit';
 import { remainderOf } from './remainder';
 
@@ -43,6 +43,17 @@ describe('catching up', () => {
     expect(remainderOf(waiting(200_000)).targetMs).toBe(480_000 - 80_000);
     // 60 s early: the slot less 24 s of reserve, and the 60 s that were won
     expect(remainderOf(waiting(60_000)).targetMs).toBe(480_000 - 24_000 + 60_000);
+  });
+
+  it('is not taken once an item that would give way has begun: it is asked again', () => {
+    const { state, givesWay } = caught(200_000);
+    expect(stillToCome(state, { givesWay })).toBe(true);
+    const begun = reduce(
+      state,
+      { runId: 'r', deviceId: 'd', seq: 9, atMs: 200_000, event: { kind: 'moved', bout: 3 } },
+      find,
+    );
+    expect(stillToCome(begun, { givesWay })).toBe(false);
   });
 
   it('of a class that lands anyway has nothing to take', () => {

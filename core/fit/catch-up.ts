@@ -2,6 +2,7 @@ import type { Dose } from '../dose';
 import type { RunAction } from '../run';
 import { type RunEvent, type RunState, reduce, retime } from '../run';
 import type { FindRevision } from '../timeline';
+import { remainderOf } from './remainder';
 import { type Fit, type FitChange, commandOf } from './fit';
 
 /** What gives way so that a class ends in its slot, told before anything is done. */
@@ -31,6 +32,12 @@ export function catchUpOf(state: RunState, found: Fit, find: FindRevision): Catc
   const after = retime(reduce(state, event, find));
   const { endsAtMs, overSlotMs } = after;
   return { action, givesWay: found.changes, endedAtMs: before.endsAtMs, endsAtMs, overSlotMs };
+}
+
+/** Whether all of it is still to come: an item that has begun since it was shown does not give way any more. */
+export function stillToCome(state: RunState, { givesWay }: Pick<CatchUp, 'givesWay'>): boolean {
+  const { only } = remainderOf(state);
+  return givesWay.every(({ itemId }) => only.has(itemId));
 }
 
 /** Whether a change leaves out, shortens or lengthens. */

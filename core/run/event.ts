@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { Id } from '../id';
 import { PlanCommand } from '../plan';
 import { Sensation } from './sensation';
+import { mostHands } from './tally';
 
 /** What a look again shows. */
 export const Answer = z.enum(['same', 'better', 'worse']);
@@ -28,9 +29,9 @@ export const RunAction = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('tallied'),
     itemId: Id,
-    better: z.int().min(0).max(200),
-    same: z.int().min(0).max(200),
-    worse: z.int().min(0).max(200),
+    better: z.int().min(0).max(mostHands),
+    same: z.int().min(0).max(mostHands),
+    worse: z.int().min(0).max(mostHands),
   }),
   /** What becomes of the drill that was looked at: it is kept, dropped from now on, or tried again at once. */
   z.strictObject({ kind: z.literal('decided'), itemId: Id, keep: z.enum(['keep', 'again', 'drop']) }),

@@ -81,8 +81,16 @@ describe('classes that this browser keeps', () => {
     await expect(never).rejects.toMatchObject({ status: 0 });
     await opened();
     const deleted = firstValueFrom(packages.read('class-1'));
-    asked().flush({ title: 'Gone' }, { status: 404, statusText: 'Not Found' });
+    const gone = {
+      type: 'urn:needlework:problem:not-found',
+      title: 'Not found',
+      status: 404,
+      detail: 'It is not here.',
+      code: 'not-found',
+    };
+    asked().flush(gone, { status: 404, statusText: 'Not Found' });
     await expect(deleted).rejects.toMatchObject({ status: 404 });
+    expect(await packages.here()).toEqual([]);
   });
 
   it('follow an edit of a class that is open, with the exercises it takes in', async () => {

@@ -9,7 +9,7 @@ import { BrowserStore } from './browser-store';
 import { ClassApi } from './class-api';
 import { classAddress } from './letter';
 import { Outbox } from './outbox';
-import { isAway } from './request-failure';
+import { failureOf, isAway } from './request-failure';
 
 /** A class as this browser keeps it: enough to begin and to teach it without the server. */
 const ClassPackage = z.strictObject({ format: z.literal(0), read: ClassRead });
@@ -36,6 +36,11 @@ const impatienceMs = 2500;
 const againMs = 1000;
 /** An edit is taken over when the next has not come for so long, ms. */
 const quietMs = 800;
+
+const isGone = (error: unknown): boolean => {
+  const failure = failureOf(error);
+  return failure.kind === 'problem' && failure.problem.code === 'not-found';
+};
 
 /** A class, and whether it comes from this browser because the server did not answer. */
 export interface FoundClass {
@@ -79,7 +84,10 @@ export class ClassPackages {
     try {
       return (await Promise.race([asked, impatient])) ?? (await asked);
     } catch (error) {
-      if (!isAway(error)) throw error;
+      if (!isAway(error)) {
+        if (isGone(error)) await this.forget(classId);
+        throw error;
+      }
       const found = (await fromHere()) ?? (await this.askedAgain(classId));
       if (found) return found;
       throw error;
@@ -91,6 +99,13 @@ export class ClassPackages {
     await firstValueFrom(timer(againMs));
     const read = await this.find(classId);
     return read && { read, fromHere: true };
+  }
+
+  /** A class that was deleted is not offered from here either. */
+  private async forget(classId: string): Promise<void> {
+    await this.store.forget(keyOf(classId));
+    const classes = (await this.here()).filter((one) => one.id !== classId);
+    await this.store.keep(listKey, { format: 0, classes });
   }
 
   /** Keeps a class as it was read. */

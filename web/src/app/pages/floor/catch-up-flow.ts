@@ -1,7 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { type Observable, Subject, catchError, map, of, startWith, switchMap } from 'rxjs';
-import { type CatchUp, catchUpOf, remainderOf } from '@core/fit';
+import { type CatchUp, catchUpOf, gives, remainderOf, stillToCome } from '@core/fit';
 import type { Plan } from '@core/plan';
 import type { RunState } from '@core/run';
 import { sayTime } from '@core/say-time';
@@ -22,6 +22,7 @@ type Step =
 /** What is offered, as it is shown. */
 export interface Offer {
   readonly working: boolean;
+  readonly title: string;
   readonly rows: readonly ChangeRow[];
   /** What it comes to, in a sentence. */
   readonly words: string;
@@ -44,10 +45,17 @@ export class CatchUpFlow {
       case 'none':
         return null;
       case 'working':
-        return { working: true, rows: [], words: 'Working out what could give way …', takes: false };
+        return {
+          working: true,
+          title: 'What gives way',
+          rows: [],
+          words: 'Working out what could give way …',
+          takes: false,
+        };
       case 'failed':
         return {
           working: false,
+          title: 'What gives way',
           rows: [],
           words: 'The rest could not be worked out. The class goes on as it is.',
           takes: false,
@@ -69,7 +77,8 @@ export class CatchUpFlow {
   take(): void {
     const step = this.step();
     if (step.kind === 'offered' && step.found.action) {
-      if (this.store.state()?.plan === step.plan) this.store.act(step.found.action);
+      const state = this.store.state();
+      if (state?.plan === step.plan && stillToCome(state, step.found)) this.store.act(step.found.action);
       else this.store.tell('The class changed meanwhile; ask again.');
     }
     this.leave();
@@ -96,13 +105,20 @@ const none: Step = { kind: 'none' };
 
 function offered(plan: Plan, found: CatchUp, state: RunState | null): Offer {
   const rows = state ? found.givesWay.map((change) => changeRow(plan, state.timeline, change)) : [];
+  const title = found.givesWay.some((change) => gives(change) === 'more') ? 'What gets longer' : 'What gives way';
   const ends = sayTime(found.endsAtMs);
   const over = found.overSlotMs;
   if (!found.action)
-    return { working: false, rows, words: `Nothing that is to come could give way. It ends at ${ends}.`, takes: false };
+    return {
+      working: false,
+      title,
+      rows,
+      words: `Nothing that is to come could give way. It ends at ${ends}.`,
+      takes: false,
+    };
   const words =
     over > 20_000
       ? `Even so it ends at ${ends}, ${sayTime(over)} after the slot.`
       : `It then ends at ${ends}, in place of ${sayTime(found.endedAtMs)}.`;
-  return { working: false, rows, words, takes: true };
+  return { working: false, title, rows, words, takes: true };
 }

@@ -6,7 +6,7 @@ import { CatchUpFlow } from './catch-up-flow';
   selector: 'nw-catch-up',
   template: `
     @if (flow.offer(); as offer) {
-      <h2>What gives way</h2>
+      <h2>{{ offer.title }}</h2>
       <p role="status">{{ offer.words }}</p>
       <ul>
         @for (row of offer.rows; track row.id) {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { cautionsFor, concernNames } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { checkName } from '@core/measure';
-import { Answer, wornNow } from '@core/run';
+import { Answer, mostHands, wornNow } from '@core/run';
 import { NumberField } from '../../parts/dose/number-field';
 import { Footprints } from '../../parts/footprints/footprints';
 import { viewWords } from '../../parts/saying/fault-words';
@@ -106,8 +106,9 @@ export class FloorPanel {
   protected count(answer: Answer, hands: number): void {
     const [item, state] = [this.reading.item(), this.reading.state()];
     if (!item || !state) return;
+    const counted = Math.min(mostHands, Math.max(0, Math.round(hands)));
     const { better, same, worse } = state.tallies.find((tally) => tally.itemId === item.id) ?? noHands;
-    this.store.act({ kind: 'tallied', itemId: item.id, better, same, worse, [answer]: hands });
+    this.store.act({ kind: 'tallied', itemId: item.id, better, same, worse, [answer]: counted });
   }
 
   protected decide(keep: 'keep' | 'again' | 'drop'): void {

@@ -45,6 +45,7 @@ export class RoomStream implements OnDestroy {
     const state = this.reading.state();
     if (!state) return null;
     const now = this.reading.moment();
+    const said = this.reading.said();
     return {
       name: this.reading.name(),
       doing: now?.doing || this.reading.dose(),
@@ -54,7 +55,7 @@ export class RoomStream implements OnDestroy {
       isPause: now !== null && now.event.activity !== 'work',
       side: this.reading.idle() ? 'none' : this.reading.foot(),
       phase: this.reading.idle() ? null : this.reading.phase(),
-      said: this.reading.said()?.words ?? '',
+      said: said && !said.teacherOnly ? said.words : '',
       next: now?.last ? (this.reading.next()?.name ?? '') : '',
       held: this.reading.held(),
       over: state.status === 'over',

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { type Cue, type CueMoment, isTooLong, sayable, scriptOf, tooLongIn } from '@core/cues';
+import { type Cue, type CueMoment, isTooLong, sayable, scriptOf, silences, spokenMs, tooLongIn } from '@core/cues';
 import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
@@ -60,9 +60,9 @@ export class ScriptPage implements OnInit {
     const script = scriptOf({ plan, timeline, taught: timed.taught });
     const times = new Map(timeline.items.map((time) => [time.itemId, time]));
     const groups: { key: string; time: string; name: string; dose: string; lines: Line[] }[] = [];
+    const silent = silences(script, timeline.totalMs);
     script.cues.forEach((cue, i) => {
-      const next = script.cues[i + 1]?.startMs ?? timeline.totalMs;
-      const line = lineOf(cue, next, script.wordsPerMinute);
+      const line = lineOf(cue, silent[i] ?? 0, script.wordsPerMinute);
       const last = groups.at(-1);
       const key = `${cue.itemId ?? 'compare'} ${cue.bout}`;
       if (last?.key === key) return void last.lines.push(line);
@@ -76,14 +76,13 @@ export class ScriptPage implements OnInit {
         lines: [line],
       });
     });
-    const spokenMs = script.cues.reduce((ms, cue) => ms + Math.min(cue.sayMs, cue.roomMs), 0);
     return {
       plan,
       timeline,
       whole: script,
       groups,
       long: tooLongIn(script).length,
-      spoken: sayTime(spokenMs),
+      spoken: sayTime(spokenMs(script)),
       total: sayTime(timeline.totalMs),
       rate: script.wordsPerMinute,
     };
@@ -98,11 +97,10 @@ export class ScriptPage implements OnInit {
   }
 }
 
-function lineOf(cue: Cue, nextMs: number, rate: number): Line {
+function lineOf(cue: Cue, silentMs: number, rate: number): Line {
   const { startMs, moment, phase, words, sayMs, roomMs } = cue;
   const tooLong = isTooLong(cue);
   const said = sayable(cue, rate);
-  const silentMs = nextMs - startMs - Math.min(sayMs, roomMs);
   return {
     time: sayTime(startMs),
     moment: momentNames[moment],

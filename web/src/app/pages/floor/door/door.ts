@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
-import type { DoorSight } from '@core/door';
+import { DoorSight } from '@core/door';
 import { Concern, concernNames } from '@core/exercise';
 import { Floor, type KitId, kitNames } from '@core/kit';
 import { sayTime } from '@core/say-time';
@@ -67,6 +67,16 @@ export class Door {
     Concern.options.map((id) => ({ id, words: concernNames[id], count: this.sight()?.concerns[id] ?? 0 })),
   );
 
+  /** What cannot be, in words; empty where it can. */
+  protected readonly wrong = computed(() => {
+    const read = DoorSight.safeParse(this.sight());
+    const [issue] = read.success ? [] : read.error.issues;
+    if (!issue) return '';
+    const at = String(issue.path[0]);
+    if (at === 'heads') return 'There are 1 to 200 people.';
+    return at === 'minutes' ? 'A class has 1 to 240 whole minutes.' : 'Pieces are counted: 0 to 200 of each.';
+  });
+
   protected see(change: Partial<DoorSight>): void {
     const sight = this.sight();
     if (sight) this.sight.set({ ...sight, ...change });
@@ -86,6 +96,6 @@ export class Door {
 
   protected ask(): void {
     const sight = this.sight();
-    if (sight) this.flow.ask(sight);
+    if (sight && this.wrong() === '') this.flow.ask(sight);
   }
 }
