@@ -2,7 +2,9 @@ import * as z from 'zod';
 import { Id } from '../id';
 import { PlanCommand } from '../plan';
 import { Sensation } from './sensation';
-import { mostHands } from './tally';
+
+/** More hands than that are in no room. */
+export const mostHands = 200;
 
 /** What a look again shows. */
 export const Answer = z.enum(['same', 'better', 'worse']);

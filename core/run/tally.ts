@@ -1,8 +1,5 @@
 import type { Answer } from './event';
 
-/** More hands than that are in no room. */
-export const mostHands = 200;
-
 /** Hands that went up for each answer of a look again. */
 export interface Tally {
   readonly itemId: string;
