@@ -54,19 +54,25 @@ test('follows the teacher: ready, set-up counts up, reps, the other side, the ne
 
 test('survives a reload at the same rep, and takes back a slip of the finger', async ({ page, request }) => {
   const id = await copyOf(request, 'Five minutes before the reel');
-  await page.goto(`/class/${id}/floor`);
-  await expect(page.locator('.waiting .of')).toHaveText('ready');
+  await floorOf(page, id);
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
-  await expect(page.locator('.count')).toHaveText('2', { timeout: 8000 });
+  await leap(page, 5000);
+  await expect(page.locator('.count')).toHaveText('2');
   await page.reload();
-  await expect(page.locator('.name')).toHaveText('Ankle circles');
-  await expect(page.locator('.count')).toHaveText(/^[23]$/);
+  // the page opens in the little time that it is given, and takes no notice of how long this machine needs for it
+  await expect(async () => {
+    await leap(page, 50);
+    await expect(page.locator('.name')).toHaveText('Ankle circles', { timeout: 1000 });
+  }).toPass();
+  await expect(page.locator('.count')).toHaveText('2');
   await page.keyboard.press('ArrowRight');
+  await leap(page, 50);
   await expect(page.locator('.waiting .of')).toHaveText('ready');
   await page.keyboard.press('u');
+  await leap(page, 50);
   await expect(page.locator('.side')).toHaveText('right foot');
-  await expect(page.locator('.count')).toHaveText(/^[234]$/);
+  await expect(page.locator('.count')).toHaveText('2');
 });
 
 test('a laptop that slept mid-rep: the count is held where it was, and that is said', async ({ page, request }) => {
