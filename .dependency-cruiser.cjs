@@ -16,6 +16,7 @@ const coreGraph = {
   library: ['exercise', 'kit', 'plan', 'timeline'],
   words: [],
   fit: ['dose', 'exercise', 'plan', 'run', 'timeline'],
+  surprise: ['exercise', 'fit', 'plan', 'run', 'timeline'],
   door: ['dose', 'exercise', 'fit', 'kit', 'plan', 'sequence', 'timeline'],
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
   roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan'],

@@ -2,12 +2,12 @@ import { type Dose, holds, reps } from '../dose';
 import { catalogue } from '../exercise/catalogue';
 import { type Plan, defaultPace, itemsOf, newBlock, newItem, newPlan } from '../plan';
 import { letsGo } from '../exercise';
-import { adapted } from './adapt';
-import type { Adaptation } from './adapt';
-import type { RunAction, RunEvent } from './event';
+import { floorTeacher } from '../testing/floor-teacher';
+import { type Adaptation, adapted } from './adapt';
+import type { RunAction } from './event';
 import { owed, owedNow } from './retime';
 import { revisionsTaught } from './revisions';
-import { type RunState, currentBout, replay } from './run';
+import { type RunState, currentBout } from './run';
 import { type Standby, isStandby, shakeFor } from './standby';
 
 const revisionOf = (index: number) => index.toString(16).padStart(16, '0');
@@ -34,39 +34,7 @@ const plan: Plan = {
 };
 const go: RunAction = { kind: 'started' };
 
-/** A teacher on the floor: taps as they come, at one instant after the other. */
-function teacher(on: Plan = plan) {
-  const events: RunEvent[] = [];
-  let atMs = 0;
-  let made = 0;
-  const now = (): RunState => replay(on, events, atMs, find);
-  const tell = (event: RunAction) => {
-    events.push({ runId: 'run-1', deviceId: 'dev-1', seq: events.length, atMs, event });
-    return now();
-  };
-  return {
-    events,
-    now,
-    tell,
-    wait: (ms: number) => {
-      atMs += ms;
-      return now();
-    },
-    /** From where a bout waits to the end of its work. */
-    through: () => {
-      for (let i = 0; i < 3 && now().status !== 'work'; i++) tell(go);
-      const bout = currentBout(now())!;
-      atMs += bout.workEndMs - bout.workStartMs;
-      return now();
-    },
-    tap: (what: Adaptation) => {
-      const found = adapted(what, now(), standbys, () => `made-${++made}`);
-      return found ? tell(found.action) : null;
-    },
-    says: (what: Adaptation) => adapted(what, now(), standbys, () => 'made-x')?.words ?? null,
-    undo: () => tell({ kind: 'undone', seq: events.findLast((e) => e.event.kind !== 'undone')!.seq }),
-  };
-}
+const teacher = (on: Plan = plan) => floorTeacher(on, find, standbys);
 const where = (state: RunState) => [currentBout(state)?.itemId, currentBout(state)?.feet, state.status];
 
 describe('a class is changed while it is taught', () => {

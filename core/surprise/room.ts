@@ -1,0 +1,49 @@
+import { type RunAction, type RunState, currentBout, placeOf, workMsOf } from '../run';
+import type { Surprise } from './surprise';
+
+/** A surprise that has come, ms since the run began. */
+export interface Happened extends Surprise {
+  readonly atMs: number;
+}
+
+/** A room that is rehearsed with: what is still to come, and what has come. */
+export interface Room {
+  readonly seed: number;
+  readonly waiting: readonly Surprise[];
+  readonly happened: readonly Happened[];
+}
+
+/** What the room does itself goes into the run under this name, so that the teacher's undo does not take it back. */
+export const roomDevice = 'the-room';
+
+/** What comes about at the present instant of a run; the same room where nothing does. One at a time. */
+export function watched(room: Room, state: RunState): Room {
+  const now = room.waiting.find((surprise) => isDue(surprise, state));
+  if (!now) return room;
+  return {
+    ...room,
+    waiting: room.waiting.filter((one) => one !== now),
+    happened: [...room.happened, { ...now, atMs: state.atMs }],
+  };
+}
+
+/** What happens whatever is being done; the rest happens in its item or not at all. */
+const anywhere: readonly Surprise['kind'][] = ['late-comers', 'cut-short'];
+
+function isDue({ kind, itemId, share }: Surprise, state: RunState): boolean {
+  const bout = currentBout(state);
+  if (!bout || state.makingUp) return false;
+  if (bout.itemId === itemId) {
+    if (share === null) return state.status !== 'ready';
+    return state.status === 'work' && workMsOf(state) >= share * (bout.workEndMs - bout.workStartMs);
+  }
+  const last = state.bouts.findLast((one) => one.itemId === itemId);
+  return anywhere.includes(kind) && (last === undefined || last.index < placeOf(state));
+}
+
+/** What the room itself changes of the class: its end comes sooner. Null where it changes nothing. */
+export function roomAction({ cutSeconds }: Surprise, { plan }: RunState): RunAction | null {
+  if (cutSeconds === 0) return null;
+  const slotSeconds = Math.max(60, plan.slotSeconds - cutSeconds);
+  return { kind: 'adapted', command: { type: 'edit-class', change: { slotSeconds } } };
+}
