@@ -184,8 +184,8 @@ test('a class is rehearsed at sixteen times, and nothing of it stands in the log
   await page.getByRole('link', { name: 'Rehearse it' }).click();
   await page.getByRole('button', { name: '16×' }).click();
   await expect(page.locator('.count')).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'That was the class' })).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText('nothing of it stands in the log')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'That was the rehearsal' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Nothing of it stands in the log')).toBeVisible();
   const { runs } = (await (await request.get('/api/runs?limit=100')).json()) as RunList;
   expect(runs.some((run) => run.classId === id)).toBe(false);
 });
@@ -216,4 +216,61 @@ test('the cue track leaves as timed text and as sound that Chromium decodes', as
   expect(decoded.channels).toBe(1);
   expect(decoded.seconds).toBeCloseTo(Number(minutes) * 60 + Number(seconds), 1);
   expect(decoded.loudest).toBeGreaterThan(0.2);
+});
+
+test('a rehearsal with surprises is answered with the floor’s own buttons, and told in words', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, lunch);
+  await page.clock.install({ time: new Date('2026-11-24T12:00:00Z') });
+  await page.goto(`/class/${id}/rehearse?inRoom=3608`);
+  await expect(page.getByText('things will happen that nobody planned')).toBeVisible();
+  await page.clock.pauseAt(new Date('2026-11-24T12:01:00Z'));
+  const settle = () => page.clock.runFor(50);
+  const tap = async (name: string) => {
+    await page.getByRole('button', { name, exact: true }).first().click();
+    await settle();
+  };
+  const over = page.getByRole('heading', { name: 'That was the rehearsal' });
+  const surprise = page.locator('.surprise');
+  const happened: string[] = [];
+  await tap('16×');
+  // half a second of this clock is eight of the class
+  for (let steps = 0; steps < 400 && !(await over.isVisible()); steps++) {
+    await page.clock.fastForward(500);
+    await settle();
+    if (!(await surprise.isVisible())) continue;
+    const words = await surprise.locator('span').innerText();
+    happened.push(words);
+    // what happens brings the rehearsal back to life
+    await expect(page.getByRole('button', { name: '1×', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    if (words.includes('numb'))
+      for (const name of ['Somebody feels …', 'numbness or tingling', 'Go on']) await tap(name);
+    if (words.includes('caretaker')) {
+      await tap('catch up');
+      await expect(async () => {
+        await settle();
+        await page.getByRole('button', { name: 'Do it' }).click({ timeout: 500 });
+      }).toPass();
+    }
+    await tap('Seen');
+    await tap('16×');
+  }
+  expect(happened).toHaveLength(4);
+  await expect(
+    page.getByText(/^You ended at 1[45]:\d\d, .*the end of the slot at 15:00 \(20:00 when you began\)/),
+  ).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'gone numb' })).toContainText('Well answered.');
+  await expect(page.getByRole('listitem').filter({ hasText: 'gone numb' })).toContainText('Look at the skin.');
+  await expect(page.getByRole('listitem').filter({ hasText: 'caretaker' })).toContainText('Well answered.');
+  await expect(page.getByRole('listitem').filter({ hasText: 'cannot kneel' })).toContainText(
+    'They were left to look on.',
+  );
+  await expect(page.getByText(/Rise on both feet: 2 rounds of 12 reps, now 12 reps/)).toBeVisible();
+  const { runs } = (await (await request.get('/api/runs?limit=100')).json()) as RunList;
+  expect(runs.some((run) => run.classId === id)).toBe(false);
+  await page.clock.resume();
+  await page.getByRole('button', { name: 'The same room again' }).click();
+  await expect(page.getByText('room 3608')).toBeVisible();
 });

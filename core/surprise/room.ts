@@ -1,5 +1,5 @@
 import { type RunAction, type RunState, currentBout, placeOf, workMsOf } from '../run';
-import type { Surprise } from './surprise';
+import { type Surprise, anywhere } from './surprise';
 
 /** A surprise that has come, ms since the run began. */
 export interface Happened extends Surprise {
@@ -26,9 +26,6 @@ export function watched(room: Room, state: RunState): Room {
     happened: [...room.happened, { ...now, atMs: state.atMs }],
   };
 }
-
-/** What happens whatever is being done; the rest happens in its item or not at all. */
-const anywhere: readonly Surprise['kind'][] = ['late-comers', 'cut-short'];
 
 function isDue({ kind, itemId, share }: Surprise, state: RunState): boolean {
   const bout = currentBout(state);

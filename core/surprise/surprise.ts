@@ -26,6 +26,9 @@ const apart = 4 * minute;
 const mostCut = 10 * minute;
 const toes = ['big toe', 'second toe', 'middle toe', 'fourth toe', 'little toe'];
 
+/** What happens whatever is being done; the rest happens in its item or not at all. */
+export const anywhere: readonly SurpriseKind[] = ['late-comers', 'cut-short'];
+
 /** A place in a class where something may happen, and what it comes to there. */
 interface Place {
   readonly kind: SurpriseKind;
@@ -39,7 +42,7 @@ const hasBand = ({ kit }: Execution) => kit.some((need) => need.kit === 'band' |
 
 /**
  * What happens in a room, from a seed: the same seed is the same room. Only what this class gives cause for: nobody has a
- * cramp in arch work where there is none. Each at an item of its own, in the order of the class.
+ * cramp in arch work where there is none. In the order of the class; what belongs to an item has it for itself.
  * @param seed any whole number from 0
  */
 export function surprisesOf(plan: Plan, timeline: Timeline, seed: number): Surprise[] {
@@ -47,15 +50,17 @@ export function surprisesOf(plan: Plan, timeline: Timeline, seed: number): Surpr
   const times = timeline.items.filter(({ execution, workMs }) => execution !== null && workMs > 0);
   const where = (fits: (execution: Execution) => boolean) =>
     times.filter(({ execution }) => execution !== null && fits(execution));
+  const total = timeline.totalMs;
   const between = (from: number, to: number) =>
-    times.filter(({ startMs }) => startMs > from * timeline.totalMs && startMs < to * timeline.totalMs);
+    times.filter(({ startMs, totalMs }) => startMs < to * total && startMs + totalMs > from * total);
   const places: Place[] = [
     { kind: 'late-comers', times: between(0, 1 / 3) },
     { kind: 'cramp', times: where(isArch) },
     { kind: 'snapped-band', times: where(hasBand) },
     { kind: 'cannot-kneel', times: where(({ position }) => onTheFloor.includes(position)) },
     { kind: 'numb-toe', times: where(isWork) },
-    { kind: 'cut-short', times: between(0.35, 0.75) },
+    // late enough to hurt, early enough that something can still give way
+    { kind: 'cut-short', times: between(0.3, 0.55) },
   ];
   const most = Math.max(2, Math.floor(plan.slotSeconds / apart));
   const drawn = shuffled(places, roll)
@@ -65,7 +70,8 @@ export function surprisesOf(plan: Plan, timeline: Timeline, seed: number): Surpr
     .sort((a, b) => a.times.length - b.times.length);
   const taken = new Set<string>();
   const found = drawn.flatMap(({ kind, times: at }) => {
-    const free = at.filter(({ itemId }) => !taken.has(itemId));
+    const own = at.filter(({ itemId }) => !taken.has(itemId));
+    const free = own.length === 0 && anywhere.includes(kind) ? at : own;
     const time = free[roll(Math.max(1, free.length))];
     if (!time) return [];
     taken.add(time.itemId);

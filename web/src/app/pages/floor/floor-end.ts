@@ -6,11 +6,13 @@ import { sayTime } from '@core/say-time';
 import { answerWords, notReachedWords, toldWords } from '../../parts/saying/owed-words';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { RehearsalTold } from './rehearsal-told';
+import { SurpriseFlow } from './surprise-flow';
 
 /** The class is over: how long it was, what is owed and can still be done, who came, a note for next time. */
 @Component({
   selector: 'nw-floor-end',
-  imports: [MatButton],
+  imports: [MatButton, RehearsalTold],
   templateUrl: './floor-end.html',
   styleUrls: ['./floor-quiet.scss', './floor-end.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -18,6 +20,7 @@ import { FloorStore } from './floor-store';
 export class FloorEnd {
   protected readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
+  protected readonly surprises = inject(SurpriseFlow);
   private readonly router = inject(Router);
   /** Nothing of it enters the log. */
   readonly rehearsal = input(false);
@@ -32,7 +35,12 @@ export class FloorEnd {
       taught: this.reading.live()?.elapsed ?? '',
       planned: sayTime(state.timeline.totalMs),
       people: state.plan.brief.people,
-      told: [...answerWords(state), ...toldWords(state), ...(missing === '' ? [] : [missing])],
+      // what was felt in a room of surprises is told with them
+      told: [
+        ...answerWords(state),
+        ...(this.surprises.told() ? [] : toldWords(state)),
+        ...(missing === '' ? [] : [missing]),
+      ],
     };
   });
 

@@ -45,11 +45,13 @@ import { FloorEnd } from './floor-end';
 import { FloorPanel } from './floor-panel';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { KeptRunStore } from './kept-run-store';
 import { KeysDialog } from './keys-dialog';
 import { LeavingFlow } from './leaving-flow';
 import { OwnKeys } from './own-keys';
 import { RoomStream } from './room-stream';
 import { Sensations } from './sensations';
+import { SurpriseFlow } from './surprise-flow';
 import { TonePlayer } from './tone-player';
 import { Voice } from './voice';
 
@@ -74,7 +76,19 @@ const YesNo = z.enum(['yes', 'no']);
     RouterLink,
     Sensations,
   ],
-  providers: [CatchUpFlow, DoorFlow, FloorClock, FloorReading, FloorStore, LeavingFlow, RoomStream, TonePlayer, Voice],
+  providers: [
+    CatchUpFlow,
+    DoorFlow,
+    FloorClock,
+    FloorReading,
+    FloorStore,
+    KeptRunStore,
+    LeavingFlow,
+    RoomStream,
+    SurpriseFlow,
+    TonePlayer,
+    Voice,
+  ],
   templateUrl: './floor-page.html',
   styleUrls: ['./floor-quiet.scss', './floor-page.scss', './floor-small.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -88,10 +102,13 @@ export class FloorPage implements OnInit, OnDestroy {
   readonly id = input.required<string>();
   /** Taught to nobody, at any speed: nothing of it enters the log. */
   readonly rehearse = input(false);
+  /** The number of a room with surprises, where one was asked for by its address. */
+  readonly inRoom = input<string>();
   protected readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
   protected readonly catchUp = inject(CatchUpFlow);
   protected readonly door = inject(DoorFlow);
+  protected readonly surprises = inject(SurpriseFlow);
   protected readonly tones = inject(TonePlayer);
   protected readonly voice = inject(Voice);
   private readonly clock = inject(FloorClock);
@@ -168,11 +185,26 @@ export class FloorPage implements OnInit, OnDestroy {
         else this.voice.hush();
       });
     });
+    // nobody answers at sixteen times: what happens brings the rehearsal back to life
+    effect(() => {
+      if (this.surprises.now() !== null) untracked(() => this.speed() > 1 && this.runAt(1));
+    });
   }
 
   ngOnInit(): void {
     this.room.open(this.id());
-    void this.store.open(this.id(), this.rehearse());
+    void this.open();
+  }
+
+  private async open(): Promise<void> {
+    await this.store.open(this.id(), this.rehearse());
+    const seed = Number(this.inRoom());
+    if (this.rehearse() && Number.isInteger(seed) && seed > 0) this.surprises.begin(seed);
+  }
+
+  protected toggleSurprises(): void {
+    if (this.surprises.seed() === null) this.surprises.begin();
+    else this.surprises.leave();
   }
 
   /** Seconds on the floor are asked about before they are left. */

@@ -12,6 +12,7 @@ import { BrowserStore } from '../../data/browser-store';
 import { Holds } from '../../data/holds';
 import { CLOCKS, FloorClock } from './floor-clock';
 import { FloorStore } from './floor-store';
+import { KeptRunStore } from './kept-run-store';
 import { TonePlayer } from './tone-player';
 
 const at = '2026-11-24T12:00:00.000Z';
@@ -53,6 +54,7 @@ describe('the class on the floor', () => {
     TestBed.configureTestingModule({
       providers: [
         FloorStore,
+        KeptRunStore,
         FloorClock,
         provideHttpClient(),
         provideHttpClientTesting(),

@@ -18,40 +18,29 @@ import {
   startRun,
   tonesOf,
 } from '@core/run';
+import { roomDevice } from '@core/surprise';
 import type { FindRevision } from '@core/timeline';
-import { BrowserStore } from '../../data/browser-store';
 import { ClassApi } from '../../data/class-api';
 import { ClassPackages } from '../../data/class-packages';
 import { type Loading, waiting } from '../../data/loading';
-import { Holds } from '../../data/holds';
 import { newId } from '../../data/new-id';
-import { Outbox } from '../../data/outbox';
 import { failureOf, failureWords } from '../../data/request-failure';
 import { FloorClock } from './floor-clock';
-import { type KeptRun, keptRunKey, keptRunsOf, readKeptRun } from './kept-run';
+import type { KeptRun } from './kept-run';
+import { KeptRunStore, classMs, lastsMs } from './kept-run-store';
 import { TonePlayer } from './tone-player';
 
 /** A gap this long while the page was away holds the count where it was. */
 const awayMs = 8000;
-/** A run left longer than this is not taken up again. */
-const staleMs = 6 * 3_600_000;
-
-/** A run is a class, and goes to the log by itself, once it has lasted so long; before that somebody is asked, ms. */
-const classMs = 60_000;
-
+/** A rehearsal goes on with nothing. */
+const nothingKept = { goesOn: null, notice: null };
 const nothingTyped: KeptRun['typed'] = { headcount: '', note: '' };
-/** From its beginning to when it was last seen, ms. */
-const lastsMs = ({ start, seenAtMs }: KeptRun): number => seenAtMs - Date.parse(start.startedAt);
-const holdOn = ({ runId }: Pick<KeptRun, 'runId'>): string => `run ${runId}`;
-
 /** The class on the floor: events in, state out. Everything is kept in this browser first and sent when it can be. */
 @Injectable()
 export class FloorStore implements OnDestroy {
   private readonly classes = inject(ClassApi);
   private readonly packages = inject(ClassPackages);
-  private readonly outbox = inject(Outbox);
-  private readonly store = inject(BrowserStore);
-  private readonly holds = inject(Holds);
+  private readonly runs = inject(KeptRunStore);
   private readonly clock = inject(FloorClock);
   private readonly tones = inject(TonePlayer);
   private kept: KeptRun | null = null;
@@ -95,7 +84,8 @@ export class FloorStore implements OnDestroy {
   async open(classId: string, rehearsal = false): Promise<void> {
     this.opened.set(waiting);
     this.rehearsal = rehearsal;
-    const kept = rehearsal ? null : await this.unfinished(classId);
+    const { goesOn: kept, notice } = rehearsal ? nothingKept : await this.runs.unfinished(classId);
+    if (notice !== null) this.told.set(notice);
     if (kept) {
       this.opened.set({ status: 'ready', value: true });
       this.resume(kept);
@@ -110,40 +100,6 @@ export class FloorStore implements OnDestroy {
     } catch (error) {
       this.opened.set({ status: 'failed', value: null, words: failureWords(failureOf(error)) });
     }
-  }
-
-  /**
-   * The run of this class that nobody else goes on with. One that another page teaches is left to it; one that was left
-   * for good is in the log already, and what was typed for it goes there now.
-   */
-  private async unfinished(classId: string): Promise<KeptRun | null> {
-    const runs = keptRunsOf(classId);
-    const found = await this.store.all(runs, 'A class that was begun on this floor', readKeptRun);
-    const mine = found.filter(({ key }) => key === runs || key.startsWith(`${runs} `));
-    const unreadable = mine.find((run) => run.unreadable !== null)?.unreadable ?? null;
-    if (unreadable !== null) this.told.set(unreadable);
-    const newestFirst = mine
-      .flatMap(({ key, value }) => (value ? [{ key, value }] : []))
-      .sort((a, b) => b.value.seenAtMs - a.value.seenAtMs);
-    let goesOn: KeptRun | null = null;
-    let elsewhere = false;
-    for (const { key, value } of newestFirst) {
-      if (!(await this.holds.take(holdOn(value)))) {
-        elsewhere = true;
-        continue;
-      }
-      const fresh = this.clock.wallMs() - value.seenAtMs < staleMs;
-      const wanted = goesOn === null && fresh && value.begun;
-      if (wanted) goesOn = value;
-      else this.sendTyped(value);
-      if (!wanted || key === runs) await this.store.forget(key);
-      if (!wanted) this.holds.release(holdOn(value));
-    }
-    if (elsewhere)
-      this.told.set(
-        `This class is being taught on another page of this browser. Here ${goesOn ? 'an earlier one goes on' : 'it begins anew'}, as a class of its own.`,
-      );
-    return goesOn;
   }
 
   /** Every exercise that the class has, or could be given while it is taught. */
@@ -166,9 +122,8 @@ export class FloorStore implements OnDestroy {
     if (!kept) return;
     const { classId } = kept.start;
     if (this.now()?.status !== 'over') this.act({ kind: 'ended' });
-    if (!this.rehearsal) this.sendTyped(kept);
-    await this.store.forget(keptRunKey(kept));
-    this.holds.release(holdOn(kept));
+    if (!this.rehearsal) this.runs.sendTyped(kept);
+    await this.runs.forget(kept);
     this.beating.unsubscribe();
     this.kept = null;
     this.begins.set(false);
@@ -188,11 +143,22 @@ export class FloorStore implements OnDestroy {
     this.append(event, this.clock.nowMs());
   }
 
+  /** The room does something by itself: the teacher's undo does not take it back. */
+  happens(event: RunAction): void {
+    if (this.kept?.begun) this.append(event, this.clock.nowMs(), roomDevice);
+  }
+
+  /** What was done so far, and the class before anything of it was. */
+  played(): { readonly planned: Plan; readonly events: readonly RunEvent[] } | null {
+    return this.kept && { planned: this.kept.start.plan, events: this.kept.events };
+  }
+
   /** Takes back the last thing done that can be. */
   undo(): void {
     const undone = new Set(this.kept?.events.flatMap((e) => (e.event.kind === 'undone' ? [e.event.seq] : [])));
     const last = this.kept?.events.findLast(
-      (e) => e.event.kind !== 'undone' && e.event.kind !== 'observed' && !undone.has(e.seq),
+      ({ deviceId, event, seq }) =>
+        deviceId !== roomDevice && event.kind !== 'undone' && event.kind !== 'observed' && !undone.has(seq),
     );
     if (last) this.act({ kind: 'undone', seq: last.seq });
   }
@@ -268,19 +234,12 @@ export class FloorStore implements OnDestroy {
     this.putInLog();
     const { kept } = this;
     if (!kept) return false;
-    const result = await this.outbox.send({
-      kind: 'run-remarks',
-      format: 1,
-      id: newId(),
-      runId: kept.runId,
-      remarks: { headcount, note },
-    });
-    if (result.kind === 'refused') return false;
+    const result = await this.runs.remark(kept, headcount, note);
+    if (result === 'refused') return false;
     // All of it is with the outbox or the server: the floor opens anew the next time.
     this.handedOver = true;
-    await this.store.forget(keptRunKey(kept));
-    this.holds.release(holdOn(kept));
-    return result.kind === 'sent';
+    await this.runs.forget(kept);
+    return result === 'sent';
   }
 
   /** Seconds on the floor that nobody has said are a class; null where it is one, or nothing was begun. */
@@ -297,8 +256,7 @@ export class FloorStore implements OnDestroy {
     if (!kept) return;
     this.handedOver = true;
     this.beating.unsubscribe();
-    await this.store.forget(keptRunKey(kept));
-    this.holds.release(holdOn(kept));
+    await this.runs.forget(kept);
   }
 
   /** It was a class, however short. */
@@ -309,20 +267,8 @@ export class FloorStore implements OnDestroy {
   ngOnDestroy(): void {
     this.beating.unsubscribe();
     this.keepNow();
-    if (this.kept && !this.handedOver && !this.rehearsal) this.sendTyped(this.kept);
-    if (this.kept) this.holds.release(holdOn(this.kept));
-  }
-
-  /** What was typed goes to the log also where nobody said so. */
-  private sendTyped(kept: KeptRun): void {
-    const { runId, begun, typed } = kept;
-    const people = Number(typed.headcount);
-    const headcount = typed.headcount.trim() !== '' && people >= 0 && people <= 500 ? Math.round(people) : null;
-    const isTyped = headcount !== null || typed.note.trim() !== '';
-    if (begun && (isTyped || lastsMs(kept) >= classMs)) this.handOver(kept);
-    if (!begun || !isTyped) return;
-    const remarks = { headcount, note: typed.note };
-    void this.outbox.put({ kind: 'run-remarks', format: 1, id: newId(), runId, remarks });
+    if (this.kept && !this.handedOver && !this.rehearsal) this.runs.sendTyped(this.kept);
+    if (this.kept) this.runs.release(this.kept);
   }
 
   readonly find: FindRevision = (revision) =>
@@ -343,8 +289,7 @@ export class FloorStore implements OnDestroy {
       seenAtMs: this.clock.wallMs(),
       typed: nothingTyped,
     };
-    // before anything of it is kept: from the first tap on another page can see it, and leaves it alone
-    void this.holds.takeOwn(holdOn(this.kept));
+    this.runs.own(this.kept);
     this.id.set(this.kept.runId);
     this.now.set(startRun(plan, this.find));
   }
@@ -363,7 +308,7 @@ export class FloorStore implements OnDestroy {
   }
 
   private resume(kept: KeptRun): void {
-    this.kept = lastsMs(kept) >= classMs ? this.handOver(kept) : kept;
+    this.kept = lastsMs(kept) >= classMs ? this.runs.handOver(kept) : kept;
     this.begins.set(true);
     this.id.set(kept.runId);
     this.typing.set(kept.typed);
@@ -403,11 +348,11 @@ export class FloorStore implements OnDestroy {
     this.told.set(`This screen was away for ${seconds} s. The count is held where it was; tap to go on.`);
   }
 
-  private append(event: RunAction, atMs: number): void {
+  private append(event: RunAction, atMs: number, deviceId = this.kept?.deviceId ?? ''): void {
     const { kept } = this;
     const state = this.now();
     if (!kept || !state) return;
-    const made: RunEvent = { runId: kept.runId, deviceId: kept.deviceId, seq: kept.events.length, atMs, event };
+    const made: RunEvent = { runId: kept.runId, deviceId, seq: kept.events.length, atMs, event };
     const events = [...kept.events, made];
     this.kept = { ...kept, events };
     this.handedOver = false;
@@ -421,14 +366,13 @@ export class FloorStore implements OnDestroy {
     this.planTones(next, now);
     this.keepNow();
     if (this.rehearsal) return;
-    if (this.kept.unsentFrom === null)
-      void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId: kept.runId, events: [made] });
+    if (this.kept.unsentFrom === null) this.runs.send(kept, made);
     else if (now >= classMs) this.putInLog();
   }
 
   /** From now on what is taught goes to the log as it happens. */
   private putInLog(): void {
-    if (this.kept) this.kept = this.handOver(this.kept);
+    if (this.kept) this.kept = this.runs.handOver(this.kept);
     this.keepNow();
   }
 
@@ -454,16 +398,6 @@ export class FloorStore implements OnDestroy {
     if (!this.kept?.begun || this.handedOver || this.rehearsal) return;
     this.lastKeptMs = this.clock.nowMs();
     this.kept = { ...this.kept, seenAtMs: this.clock.wallMs() };
-    void this.store.keep(keptRunKey(this.kept), this.kept);
-  }
-
-  /** What an application without an outbox had not sent goes there now. */
-  private handOver(kept: KeptRun): KeptRun {
-    if (kept.unsentFrom === null) return kept;
-    const { runId, start } = kept;
-    void this.outbox.put({ kind: 'run-start', format: 1, id: newId(), runId, start });
-    const events = kept.events.slice(kept.unsentFrom);
-    if (events.length > 0) void this.outbox.put({ kind: 'run-events', format: 1, id: newId(), runId, events });
-    return { ...kept, unsentFrom: null };
+    this.runs.keep(this.kept);
   }
 }
