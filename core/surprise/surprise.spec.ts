@@ -122,6 +122,32 @@ describe('what a room does that nobody planned', () => {
     expect([cut(2400), cut(3600), cut(300), cut(1200)]).toEqual([600, 600, 60, 300]);
   });
 
+  it('is not more than a short class can bear, and comes in the order of the class', () => {
+    for (let seed = 0; seed < 30; seed++) {
+      expect(surprisesOf({ ...plan, slotSeconds: 300 }, timeline, seed).length).toBeLessThanOrEqual(2);
+      const starts = surprisesOf(plan, timeline, seed).map(
+        ({ itemId }) => timeline.items.find((time) => time.itemId === itemId)!.startMs,
+      );
+      expect(starts).toEqual([...starts].sort((a, b) => a - b));
+    }
+  });
+
+  it('waits for its share of the work, and while something owed is made up', () => {
+    const cramp = surprisesOf(plan, timeline, 7).find(({ kind }) => kind === 'cramp')!;
+    const room: Room = { seed: 7, waiting: [cramp], happened: [] };
+    const teacher = floorTeacher(plan, find);
+    const bout = teacher.now().bouts.find(({ itemId }) => itemId === cramp.itemId)!;
+    const work = bout.workEndMs - bout.workStartMs;
+    teacher.tell({ kind: 'made-up', bout: bout.index, fromMs: 0 });
+    expect(watched(room, teacher.wait(work - 1000))).toBe(room);
+    teacher.wait(1000);
+    teacher.tell({ kind: 'moved', bout: bout.index });
+    teacher.count();
+    const at = Math.ceil(cramp.share! * work);
+    expect(watched(room, teacher.wait(at - 1000))).toBe(room);
+    expect(watched(room, teacher.wait(1000)).happened).toMatchObject([{ kind: 'cramp', atMs: teacher.now().atMs }]);
+  });
+
   it('comes one at a time, in the work of its own item, and the end of the slot with it', () => {
     const { room, state } = rehearse(nothing);
     expect(room.waiting).toEqual([]);
@@ -176,7 +202,11 @@ describe('what is told at the end of a rehearsal', () => {
       did: 'You had something else written down: a stretch.',
     });
     expect(answer(feels('stretch'), feels('numbness')).well).toBe(true);
-    expect(answer({ kind: 'ended' })).toMatchObject({ well: false });
+    expect(answer({ kind: 'ended' })).toMatchObject({
+      well: false,
+      did: 'You ended the class for it: a stop is for the one who feels it.',
+    });
+    expect(answer(feels('numbness'), { kind: 'ended' }).well).toBe(true);
     // holding the class is not enough: somebody has to be told to stop
     expect(answer({ kind: 'held' }, 5000, { kind: 'resumed' }).well).toBe(false);
   });
@@ -186,6 +216,41 @@ describe('what is told at the end of a rehearsal', () => {
       kind === 'cramp' ? [3000, { kind: 'held' }, 9000, { kind: 'resumed' }] : [],
     );
     expect(of('cramp')).toMatchObject({ well: true, did: 'You eased it after 3 s, and it stands nowhere.' });
+  });
+
+  it('what was done before it, or long after it, is no answer to it', () => {
+    const before = rehearse(({ kind }) =>
+      kind === 'late-comers' ? [{ kind: 'sensed', itemId: null, sensation: 'numbness' }] : [],
+    );
+    const order = before.room.happened.map(({ kind }) => kind);
+    expect(order.indexOf('late-comers')).toBeLessThan(order.indexOf('numb-toe'));
+    expect(before.of('numb-toe').well).toBe(false);
+    const long = rehearse(({ kind }) =>
+      kind === 'cramp' ? [61_000, { kind: 'held' }, 1000, { kind: 'resumed' }] : [],
+    );
+    expect(long.of('cramp').well).toBe(false);
+  });
+
+  it('the way that the class offers beside the floor is an answer; another on the floor is none', () => {
+    const offered = (rungId: string) => {
+      const own = classOf('two-foot-rise', 'hands-and-feet-calf', 'edge-to-edge', 'small-jumps');
+      const [block] = own.blocks;
+      const items = block!.items.map((i) =>
+        i.kind === 'exercise' && i.exerciseId === 'hands-and-feet-calf'
+          ? { ...i, rungId: 'both-heels', easier: { rungId } }
+          : i,
+      );
+      return rehearse(nothing, 7, { ...own, blocks: [{ ...block!, items }] }).of('cannot-kneel');
+    };
+    expect(offered('chair-seat')).toMatchObject({ well: true });
+    expect(offered('chair-seat').did).toMatch(/^The class has a way for them already: /);
+    expect(offered('one-heel')).toMatchObject({ well: false, did: 'They were left to look on.' });
+  });
+
+  it('is told alike however long the page stays open behind the end', () => {
+    const { told, room, state } = rehearse(nothing);
+    const later = { ...state, atMs: state.atMs + 600_000 };
+    expect(toldOf({ room, planned: plan, state: later, events: [], find }).landed).toBe(told.landed);
   });
 
   it('a band that snaps: the count does not run on over it', () => {

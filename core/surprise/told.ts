@@ -104,8 +104,8 @@ function felt(happened: Happened, played: Played, sensation: Sensation): Verdict
   const right = all.find(({ event }) => event.kind === 'sensed' && event.sensation === sensation);
   const [other] = said;
   const eased = soon.find(isA('held', 'moved', 'adapted'));
-  if (ended) return { well: false, did: 'You ended the class for it: a stop is for the one who feels it.', expected };
   if (right) return { well: true, did: `You had it written down ${after(right, happened)}.`, expected };
+  if (ended) return { well: false, did: 'You ended the class for it: a stop is for the one who feels it.', expected };
   if (follows === 'ease' && eased)
     return { well: true, did: `You eased it ${after(eased, happened)}, and it stands nowhere.`, expected };
   if (other !== undefined)
