@@ -19,7 +19,7 @@ const coreGraph = {
   surprise: ['exercise', 'fit', 'plan', 'run', 'timeline'],
   door: ['dose', 'exercise', 'fit', 'kit', 'plan', 'sequence', 'timeline'],
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
-  roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan'],
+  roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan', 'run'],
   contract: ['device', 'dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({

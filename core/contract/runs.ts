@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { Id } from '../id';
+import { Side } from '../plan';
 import { RunEvent } from '../run';
 import { PlanDocument } from './document';
 import { ExerciseRevision } from './exercises';
@@ -44,3 +45,18 @@ export const RunRead = z.strictObject({
   revisions: z.array(ExerciseRevision),
 });
 export type RunRead = z.infer<typeof RunRead>;
+
+/** What the class left when it was taught last; null where it never was. */
+export const LastTime = z.strictObject({
+  last: z
+    .strictObject({
+      runId: Id,
+      startedAt: z.iso.datetime(),
+      note: z.string(),
+      owed: z.array(z.strictObject({ itemId: Id, side: Side, units: z.int().min(1) })),
+      /** Items that were not begun on any foot. */
+      notReached: z.array(Id),
+    })
+    .nullable(),
+});
+export type LastTime = z.infer<typeof LastTime>;

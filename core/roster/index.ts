@@ -1,4 +1,5 @@
 export * from './caution-effects';
+export * from './felt-note';
 export * from './initials';
 export * from './note-from';
 export * from './options-for';

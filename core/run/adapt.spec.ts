@@ -3,7 +3,7 @@ import { catalogue } from '../exercise/catalogue';
 import { type Plan, defaultPace, itemsOf, newBlock, newItem, newPlan } from '../plan';
 import { letsGo } from '../exercise';
 import { floorTeacher } from '../testing/floor-teacher';
-import { type Adaptation, adapted } from './adapt';
+import { type Adaptation, adapted, endsSooner } from './adapt';
 import type { RunAction } from './event';
 import { owed, owedNow } from './retime';
 import { revisionsTaught } from './revisions';
@@ -190,6 +190,26 @@ describe('a class is changed while it is taught', () => {
     class_.undo();
     const needed = revisionsTaught(plan, class_.events).map((revision) => find(revision)?.id);
     expect(needed).toEqual(['cloth-drag', 'one-leg-stand', 'two-foot-rise', 'breathe-into-the-soles']);
+  });
+});
+
+describe('a class whose end comes sooner', () => {
+  it('is the same class with less time, taken back with one tap; what gives way is asked for apart', () => {
+    const one = teacher();
+    one.wait(60_000);
+    const found = endsSooner(one.now(), 300)!;
+    expect(found.words).toBe('15:00');
+    const after = one.tell(found.action);
+    expect([after.plan.slotSeconds, after.plan.blocks]).toEqual([900, plan.blocks]);
+    expect(one.undo().plan.slotSeconds).toBe(1200);
+  });
+
+  it('does not leave less than a minute', () => {
+    const one = teacher();
+    one.wait(600_000);
+    expect(endsSooner(one.now(), 540)).not.toBeNull();
+    expect(endsSooner(one.now(), 541)).toBeNull();
+    expect(endsSooner(one.now(), 0)).toBeNull();
   });
 });
 

@@ -12,6 +12,7 @@ import {
   levelsBeside,
   newItem,
 } from '../plan';
+import { sayTime } from '../say-time';
 import { optionWindows } from '../timeline';
 import type { RunAction } from './event';
 import { timeOf } from './moment';
@@ -54,6 +55,19 @@ export function adapted(
     case 'look':
       return look(state, standbys, nextId);
   }
+}
+
+/** The least of a class that is left when its end comes sooner, s. */
+const leastLeft = 60;
+
+/**
+ * The slot ends so much sooner; what gives way for it is asked for apart.
+ * @returns null where hardly anything would be left of the class
+ */
+export function endsSooner({ plan, atMs, status }: RunState, seconds: number): Adapted | null {
+  const slotSeconds = plan.slotSeconds - seconds;
+  if (status === 'over' || seconds <= 0 || slotSeconds * 1000 < atMs + leastLeft * 1000) return null;
+  return edit({ type: 'edit-class', change: { slotSeconds } }, sayTime(slotSeconds * 1000));
 }
 
 const plain = (action: RunAction): Adapted => ({ action, words: '' });

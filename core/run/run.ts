@@ -66,6 +66,9 @@ export interface RecheckAnswer {
 const none = { pieces: 0, skippedMs: 0 };
 const isUnit = (e: TimelineEvent) => e.activity === 'work';
 
+/** A class that ran to its end by itself ends after its last event; nobody teaches longer than this, ms. */
+export const longestTaughtMs = 6 * 3_600_000;
+
 /** A run before anything has happened: the first bout waits. */
 export function startRun(plan: Plan, find: FindRevision): RunState {
   const timeline = buildTimeline({ plan, find });

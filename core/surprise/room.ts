@@ -1,4 +1,4 @@
-import { type RunAction, type RunState, currentBout, placeOf, workMsOf } from '../run';
+import { type RunAction, type RunState, currentBout, endsSooner, placeOf, workMsOf } from '../run';
 import { type Surprise, anywhere } from './surprise';
 
 /** A surprise that has come, ms since the run began. */
@@ -39,8 +39,5 @@ function isDue({ kind, itemId, share }: Surprise, state: RunState): boolean {
 }
 
 /** What the room itself changes of the class: its end comes sooner. Null where it changes nothing. */
-export function roomAction({ cutSeconds }: Surprise, { plan }: RunState): RunAction | null {
-  if (cutSeconds === 0) return null;
-  const slotSeconds = Math.max(60, plan.slotSeconds - cutSeconds);
-  return { kind: 'adapted', command: { type: 'edit-class', change: { slotSeconds } } };
-}
+export const roomAction = ({ cutSeconds }: Surprise, state: RunState): RunAction | null =>
+  endsSooner(state, cutSeconds)?.action ?? null;

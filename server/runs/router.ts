@@ -8,6 +8,9 @@ const idOf = (params: { readonly id?: string }) => readId('This taught class', p
 export function runRouter(runs: RunStore): Router {
   const router = Router();
   router.get('/', ({ query }, response) => void response.json(runs.list(readBody(ListAsked, query))));
+  router.get('/last/:id', ({ params }, response) => {
+    response.json(runs.lastTime(readId('This class', params.id)));
+  });
   router.get('/:id', ({ params }, response) => void response.json(runs.read(idOf(params))));
   router.put('/:id', ({ params, body }, response) => {
     runs.start(idOf(params), readBody(StartRun, body));

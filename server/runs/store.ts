@@ -1,9 +1,9 @@
 import { and, asc, desc, eq, isNull, lt } from 'drizzle-orm';
-import type { GroupAnswer, ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
+import type { GroupAnswer, LastTime, ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
 import { HelpAnswer } from '@core/measure';
-import { itemsOf, readPlan, revisionsOf } from '@core/plan';
-import { type RunEvent, answersIn, readRun, revisionsTaught } from '@core/run';
-import { buildTimeline } from '@core/timeline';
+import { type Plan, itemsOf, readPlan, revisionsOf } from '@core/plan';
+import { type RunEvent, answersIn, carriedOver, longestTaughtMs, readRun, replay, revisionsTaught } from '@core/run';
+import { type FindRevision, buildTimeline } from '@core/timeline';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
@@ -89,6 +89,7 @@ export class RunStore {
       if (changes < rows.length && stored === format) rows.forEach((row) => this.refuseOtherEvent(row));
       if (changes > 0 && events.some(({ event }) => ['answered', 'tallied', 'undone', 'adapted'].includes(event.kind)))
         this.followAnswers(id, plan);
+      if (changes > 0 && events.some(({ event }) => event.kind === 'adapted')) this.followExercises(id, plan);
     }, atOnce);
   }
 
@@ -148,12 +149,49 @@ export class RunStore {
   }
 
   /** What is answered is written down by exercise, so that a group's answers are found without reading its classes. */
-  private followAnswers(id: string, stored: string): void {
+  /** What a class left when it was taught last. */
+  lastTime(classId: string): LastTime {
+    const row = this.db
+      .select({ id: runs.id })
+      .from(runs)
+      .where(and(eq(runs.classId, classId), isNull(runs.removedAt)))
+      .orderBy(desc(runs.startedAt), desc(runs.id))
+      .get();
+    if (!row) return { last: null };
+    const { id, plan, events, revisions, startedAt, note } = this.read(row.id);
+    const known = new Map(revisions.map(({ revision, exercise }) => [revision, exercise] as const));
+    const find: FindRevision = (revision) => known.get(revision) ?? null;
+    const endMs = (events.at(-1)?.atMs ?? 0) + longestTaughtMs;
+    const { owed, notReached } = carriedOver(replay(plan, events, endMs, find));
+    return { last: { runId: id, startedAt, note, owed: [...owed], notReached: [...notReached] } };
+  }
+
+  /** An exercise that was put in while the class was taught was taught with it. */
+  private followExercises(id: string, stored: string): void {
+    const read = this.readEvents(id, stored);
+    if (!read) return;
+    const taught = revisionsTaught(read.plan, read.events);
+    const exercises = new Set(this.library.byRevision(taught).map(({ exercise }) => exercise.id));
+    if (exercises.size === 0) return;
+    this.db
+      .insert(runExercises)
+      .values([...exercises].map((exerciseId) => ({ runId: id, exerciseId })))
+      .onConflictDoNothing()
+      .run();
+  }
+
+  /** The plan and all events of a run; null where an earlier application wrote what cannot be read now. */
+  private readEvents(id: string, stored: string): { readonly plan: Plan; readonly events: readonly RunEvent[] } | null {
     const plan = readPlan(parsed(stored));
-    if (!plan.ok) return;
+    if (!plan.ok) return null;
     const read = readRun({ format, plan: plan.value, events: this.events(id) });
-    if (!read.ok) return;
-    const rows = answersIn(plan.value, read.value.events).map((answer) => ({ runId: id, ...answer }));
+    return read.ok ? { plan: plan.value, events: read.value.events } : null;
+  }
+
+  private followAnswers(id: string, stored: string): void {
+    const read = this.readEvents(id, stored);
+    if (!read) return;
+    const rows = answersIn(read.plan, read.events).map((answer) => ({ runId: id, ...answer }));
     this.db.delete(runAnswers).where(eq(runAnswers.runId, id)).run();
     if (rows.length > 0) this.db.insert(runAnswers).values(rows).run();
   }

@@ -1,7 +1,7 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
-import { RunList, RunRead, type RunRemarks, type StartRun } from '@core/contract';
+import { LastTime, RunList, RunRead, type RunRemarks, type StartRun } from '@core/contract';
 import type { RunEvent } from '@core/run';
 import { type Narrowed, listParams } from './loading';
 
@@ -18,6 +18,11 @@ export class RunApi {
 
   read(id: string): Observable<RunRead> {
     return this.http.get(`/api/runs/${id}`).pipe(map((body) => RunRead.parse(body)));
+  }
+
+  /** What a class left when it was taught last. */
+  lastTime(classId: string): Observable<LastTime> {
+    return this.http.get(`/api/runs/last/${classId}`).pipe(map((body) => LastTime.parse(body)));
   }
 
   start(id: string, start: StartRun): Observable<null> {

@@ -3,16 +3,13 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
 import { Subject, map } from 'rxjs';
 import type { RunRemarks } from '@core/contract';
-import { replay } from '@core/run';
+import { longestTaughtMs, replay } from '@core/run';
 import { type Narrowed, everything, loading, pages, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
 import { failureWords } from './request-failure';
 import { RunApi } from './run-api';
 import { Toasts } from './toasts';
-
-/** A class that ran to its end by itself ends after its last event; nobody teaches longer than this. */
-const longestTaughtMs = 6 * 3_600_000;
 
 /** The classes that were taught, newest first. */
 @Injectable()

@@ -37,6 +37,7 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
       </button>
     }
     <button type="button" class="quiet" (click)="feels.emit()">Somebody feels …</button>
+    <button type="button" class="quiet" (click)="sooner.emit()">End sooner …</button>
     @if (hasSets()) {
       <button type="button" class="quiet" (click)="store.changeSets(1)">A set more</button>
       <button type="button" class="quiet" (click)="store.changeSets(-1)">A set less</button>
@@ -71,6 +72,8 @@ export class AdaptBar {
   protected readonly store = inject(FloorStore);
   /** Somebody feels something. */
   readonly feels = output();
+  /** There is less time than was planned. */
+  readonly sooner = output();
   private readonly reading = inject(FloorReading);
   private readonly state = computed(() => this.store.state(), { equal: same });
 

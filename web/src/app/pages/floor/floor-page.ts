@@ -1,6 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  type ElementRef,
   type OnDestroy,
   type OnInit,
   computed,
@@ -9,6 +10,7 @@ import {
   input,
   signal,
   untracked,
+  viewChild,
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
@@ -40,6 +42,7 @@ import { CatchUpFlow } from './catch-up-flow';
 import { CatchUpSheet } from './catch-up-sheet';
 import { Door } from './door/door';
 import { DoorFlow } from './door/door-flow';
+import { EndSooner } from './end-sooner';
 import { FloorClock } from './floor-clock';
 import { FloorEnd } from './floor-end';
 import { FloorPanel } from './floor-panel';
@@ -47,9 +50,11 @@ import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 import { KeptRunStore } from './kept-run-store';
 import { KeysDialog } from './keys-dialog';
+import { LastTimeFlow } from './last-time-flow';
 import { LeavingFlow } from './leaving-flow';
 import { OwnKeys } from './own-keys';
 import { RoomStream } from './room-stream';
+import { RosterFlow } from './roster-flow';
 import { Sensations } from './sensations';
 import { SurpriseFlow } from './surprise-flow';
 import { TonePlayer } from './tone-player';
@@ -66,6 +71,7 @@ const YesNo = z.enum(['yes', 'no']);
     CatchUpSheet,
     ClassOutline,
     Door,
+    EndSooner,
     FloorEnd,
     FloorPanel,
     Icon,
@@ -83,8 +89,10 @@ const YesNo = z.enum(['yes', 'no']);
     FloorReading,
     FloorStore,
     KeptRunStore,
+    LastTimeFlow,
     LeavingFlow,
     RoomStream,
+    RosterFlow,
     SurpriseFlow,
     TonePlayer,
     Voice,
@@ -108,6 +116,7 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly reading = inject(FloorReading);
   protected readonly catchUp = inject(CatchUpFlow);
   protected readonly door = inject(DoorFlow);
+  protected readonly lastTime = inject(LastTimeFlow);
   protected readonly surprises = inject(SurpriseFlow);
   protected readonly tones = inject(TonePlayer);
   protected readonly voice = inject(Voice);
@@ -117,6 +126,7 @@ export class FloorPage implements OnInit, OnDestroy {
   private readonly keys = inject(OwnKeys);
   private readonly dialogs = inject(MatDialog);
   private readonly kept = inject(BrowserStore);
+  private readonly aside = viewChild<ElementRef<HTMLElement>>('aside');
   private lock: WakeLockSentinel | null = null;
 
   protected readonly icons = {
@@ -138,6 +148,8 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly changing = signal(false);
   /** Somebody feels something. */
   protected readonly sensing = signal(false);
+  /** The class has to end sooner. */
+  protected readonly ending = signal(false);
 
   private readonly timeline = computed(() => this.store.state()?.timeline ?? null);
   private readonly plan = computed(() => this.store.state()?.plan ?? null);
@@ -184,6 +196,12 @@ export class FloorPage implements OnInit, OnDestroy {
         if (said && this.speed() <= 2) this.voice.say(said.spoken, rate);
         else this.voice.hush();
       });
+    });
+    effect(() => {
+      // what opens beside the count is read from its beginning
+      const opens = [this.sensing(), this.ending(), this.catchUp.offer() !== null];
+      const aside = this.aside()?.nativeElement;
+      if (aside && opens.length > 0) aside.scrollTop = 0;
     });
     // nobody answers at sixteen times: what happens brings the rehearsal back to life
     effect(() => {
@@ -245,7 +263,14 @@ export class FloorPage implements OnInit, OnDestroy {
 
   protected sense(): void {
     this.changing.set(false);
+    this.ending.set(false);
     this.sensing.update((on) => !on);
+  }
+
+  protected endSooner(): void {
+    this.changing.set(false);
+    this.sensing.set(false);
+    this.ending.update((on) => !on);
   }
 
   protected toggleFlowing(): void {

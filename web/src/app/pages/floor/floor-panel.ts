@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { cautionsFor, concernNames } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { checkName } from '@core/measure';
@@ -10,6 +10,7 @@ import { breathWords, nameOf } from '../../parts/saying/item-words';
 import { levelLines } from '../../parts/saying/level-words';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { RosterFlow } from './roster-flow';
 
 const noHands = { better: 0, same: 0, worse: 0 };
 const choices = [
@@ -29,6 +30,9 @@ const choices = [
 export class FloorPanel {
   private readonly store = inject(FloorStore);
   protected readonly reading = inject(FloorReading);
+  protected readonly roster = inject(RosterFlow);
+  /** The looks again are answered name by name. */
+  protected readonly byName = signal(false);
   protected readonly view = viewWords;
   protected readonly counts = Array.from({ length: 41 }, (_, i) => i);
 
@@ -79,7 +83,9 @@ export class FloorPanel {
     const { of } = item.recheck;
     const drill = of === null ? null : state.timeline.items.find((t) => t.itemId === of)?.execution?.exercise;
     const words = drill ? `after ${drill.name[state.plan.school.words]}` : 'after the class';
+    const said = this.store.names().answers.filter((one) => one.itemId === item.id);
     return {
+      itemId: item.id,
       words: item.check ? `${words}: ${checkName(item.check)}` : words,
       rows: (['left', 'right'] as const).map((feet) => ({
         feet,
@@ -92,6 +98,14 @@ export class FloorPanel {
       hands: (['better', 'same', 'worse'] as const).map((id) => ({
         id,
         count: state.tallies.find((tally) => tally.itemId === item.id)?.[id] ?? 0,
+      })),
+      students: this.roster.students().map(({ id: studentId, called }) => ({
+        id: studentId,
+        called,
+        answers: Answer.options.map((id) => ({
+          id,
+          chosen: said.some((one) => one.studentId === studentId && one.answer === id),
+        })),
       })),
       choices:
         of === null

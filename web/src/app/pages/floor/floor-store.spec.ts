@@ -400,13 +400,13 @@ describe('the class on the floor', () => {
     await open();
     const planned = store.state()!.plan;
     const met = { ...planned, title: 'As it fits' };
-    store.meet(met, []);
-    expect([store.state()!.plan.title, store.met()]).toEqual(['As it fits', true]);
+    store.meet(met, [], 'As the room is.');
+    expect([store.state()!.plan.title, store.met()]).toEqual(['As it fits', 'As the room is.']);
     store.unmeet();
-    expect([store.state()!.plan, store.met()]).toEqual([planned, false]);
-    store.meet(met, []);
+    expect([store.state()!.plan, store.met()]).toEqual([planned, null]);
+    store.meet(met, [], 'As the room is.');
     store.act({ kind: 'started' });
-    store.meet(planned, []);
+    store.meet(planned, [], '');
     expect(store.state()!.plan.title).toBe('As it fits');
     clock.pass(61_000);
     await soon();

@@ -26,7 +26,7 @@ import { type Loading, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
 import { failureOf, failureWords } from '../../data/request-failure';
 import { FloorClock } from './floor-clock';
-import type { KeptRun } from './kept-run';
+import { type KeptRun, type Names, nobodyNamed } from './kept-run';
 import { KeptRunStore, classMs, lastsMs } from './kept-run-store';
 import { TonePlayer } from './tone-player';
 
@@ -53,6 +53,7 @@ export class FloorStore implements OnDestroy {
   private readonly id = signal<string | null>(null);
   private readonly opened = signal<Loading<true>>(waiting);
   private readonly typing = signal(nothingTyped);
+  private readonly called = signal(nobodyNamed);
 
   readonly state = this.now.asReadonly();
   /** What the teacher should know: one sentence, until it is dismissed. */
@@ -61,6 +62,8 @@ export class FloorStore implements OnDestroy {
   readonly opening = this.opened.asReadonly();
   /** What was typed for the log before the page was loaded again. */
   readonly typed = this.typing.asReadonly();
+  /** Who is here by name, and what was said of them; nobody in a rehearsal. */
+  readonly names = this.called.asReadonly();
   private readonly plan = computed(() => this.now()?.plan ?? null);
   private readonly timeline = computed(() => this.now()?.timeline ?? null);
   /** What is said when; it follows what is changed on the way. */
@@ -70,11 +73,11 @@ export class FloorStore implements OnDestroy {
     return plan && timeline ? scriptOf({ plan, timeline, taught: this.kept?.taught ?? 0 }) : null;
   });
   private readonly begins = signal(false);
-  private readonly planned = signal<Plan | null>(null);
+  private readonly planned = signal<{ readonly plan: Plan; readonly words: string } | null>(null);
   /** The first tap has been given: the class is being taught. */
   readonly hasBegun = this.begins.asReadonly();
-  /** The class was made to fit the room it met; one step back is the plan. */
-  readonly met = computed(() => this.planned() !== null);
+  /** What was changed before the first tap, in a sentence; one step back is the plan. Null where nothing was. */
+  readonly met = computed(() => this.planned()?.words ?? null);
   readonly begun = computed(() => this.now() !== null && this.id() !== null);
 
   /**
@@ -130,6 +133,7 @@ export class FloorStore implements OnDestroy {
     this.planned.set(null);
     this.handedOver = false;
     this.typing.set(nothingTyped);
+    this.called.set(nobodyNamed);
     this.now.set(null);
     this.told.set(null);
     await this.open(classId, this.rehearsal);
@@ -173,20 +177,28 @@ export class FloorStore implements OnDestroy {
     else this.told.set(by === -1 ? 'There is only one set.' : 'That is as many sets as there can be.');
   }
 
-  /** Teaches another plan than the one that was opened, before the first tap: the class as it fits the room. */
-  meet(plan: Plan, revisions: readonly ExerciseRevision[]): void {
+  /** Nothing of it is kept, and nobody is named. */
+  rehearses(): boolean {
+    return this.rehearsal;
+  }
+
+  /**
+   * Teaches another plan than the one that was opened, before the first tap: the class as it fits the room.
+   * @param words what is said of it
+   */
+  meet(plan: Plan, revisions: readonly ExerciseRevision[], words: string): void {
     const { kept } = this;
     if (!kept || kept.begun) return;
     const news = revisions.filter((one) => !kept.revisions.some(({ revision }) => revision === one.revision));
-    this.planned.set(this.planned() ?? kept.start.plan);
+    this.planned.set({ plan: this.planned()?.plan ?? kept.start.plan, words });
     this.kept = { ...kept, start: { ...kept.start, plan }, revisions: [...kept.revisions, ...news] };
     this.now.set(startRun(plan, this.find));
   }
 
   /** One step back from what was changed at the door. */
   unmeet(): void {
-    const plan = this.planned();
-    if (plan) this.meet(plan, []);
+    const planned = this.planned();
+    if (planned) this.meet(planned.plan, [], '');
     this.planned.set(null);
   }
 
@@ -218,6 +230,14 @@ export class FloorStore implements OnDestroy {
     } catch {
       // Without the server the class goes on; that is said where it is sent.
     }
+  }
+
+  /** What is known of people by name: it stays on this device. */
+  name(names: Names): void {
+    if (!this.kept || this.rehearsal) return;
+    this.called.set(names);
+    this.kept = { ...this.kept, names };
+    this.keepNow();
   }
 
   /** What is typed for the log; kept with each letter. */
@@ -288,6 +308,7 @@ export class FloorStore implements OnDestroy {
       begun: false,
       seenAtMs: this.clock.wallMs(),
       typed: nothingTyped,
+      names: nobodyNamed,
     };
     this.runs.own(this.kept);
     this.id.set(this.kept.runId);
@@ -312,6 +333,7 @@ export class FloorStore implements OnDestroy {
     this.begins.set(true);
     this.id.set(kept.runId);
     this.typing.set(kept.typed);
+    this.called.set(kept.names);
     this.clock.begin(Date.parse(kept.start.startedAt));
     const gapMs = this.clock.wallMs() - kept.seenAtMs;
     const seenMs = Math.max(0, this.clock.nowMs() - gapMs);

@@ -1,9 +1,21 @@
 import * as z from 'zod';
 import { ClassRead, StartRun } from '@core/contract';
 import { Id } from '@core/id';
-import { RunEvent, runInTodaysWords } from '@core/run';
+import { Answer, RunEvent, runInTodaysWords } from '@core/run';
 import type { Result } from '@core/result';
 import { type ReadError, readStored } from '@core/stored';
+
+/** Who is in the room by name, and what was said of them; on this device only, and only as long as the run is kept. */
+const Names = z.strictObject({
+  students: z.array(z.strictObject({ id: Id, name: z.string(), consents: z.boolean() })),
+  /** What each said at a look again; the note is the one in their own file, where they agreed to have one. */
+  answers: z.array(z.strictObject({ itemId: Id, studentId: Id, answer: Answer, noteId: Id.nullable() })),
+  /** Who felt something, by the instant at which it was told. */
+  felt: z.array(z.strictObject({ atMs: z.int(), studentId: Id, noteId: Id.nullable() })),
+  away: z.array(Id),
+});
+export type Names = z.infer<typeof Names>;
+export const nobodyNamed: Names = { students: [], answers: [], felt: [], away: [] };
 
 /** A class on the floor as this browser keeps it: enough to go on without the server, and after a reload. */
 const KeptRun = z.strictObject({
@@ -24,6 +36,7 @@ const KeptRun = z.strictObject({
   typed: z
     .strictObject({ headcount: z.string().max(10), note: z.string().max(2000) })
     .default({ headcount: '', note: '' }),
+  names: Names.default(nobodyNamed),
 });
 export type KeptRun = z.infer<typeof KeptRun>;
 

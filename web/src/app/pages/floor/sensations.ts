@@ -1,17 +1,42 @@
-import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, output, signal } from '@angular/core';
 import { Sensation, isStop, sensationAnswers } from '@core/run';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { RosterFlow } from './roster-flow';
 
 /** Somebody feels something: one tap writes it down, without a name, and says what to do. */
 @Component({
   selector: 'nw-sensations',
   template: `
     @if (told(); as sensation) {
-      <h2>{{ answers[sensation].name }}</h2>
+      <header>
+        <h2>{{ answers[sensation].name }}</h2>
+        <button type="button" class="quiet" (click)="closed.emit()">Go on</button>
+      </header>
       <p class="answer" [class.stop]="stops(sensation)" role="alert">{{ answers[sensation].words }}</p>
+      @if (asksWho(sensation)) {
+        <p class="label">who, if you want it in their own file</p>
+        <p class="feet" role="group" aria-label="Which foot">
+          @for (one of feet; track one) {
+            <button type="button" class="quiet" [attr.aria-pressed]="foot() === one" (click)="on(one)">
+              {{ one }}
+            </button>
+          }
+        </p>
+        <p class="names" role="group" aria-label="Who feels it">
+          @for (student of roster.students(); track student.id) {
+            <button
+              type="button"
+              class="quiet"
+              [attr.aria-pressed]="who() === student.id"
+              (click)="name(student.id, sensation)"
+            >
+              {{ student.called }}
+            </button>
+          }
+        </p>
+      }
       <p class="quietly">It stands in the log, without a name. The count goes on.</p>
-      <button type="button" class="quiet" (click)="closed.emit()">Go on</button>
     } @else {
       <h2>Somebody feels</h2>
       <ul>
@@ -30,6 +55,12 @@ import { FloorStore } from './floor-store';
   styles: `
     :host {
       display: block;
+    }
+    header {
+      display: flex;
+      align-items: start;
+      justify-content: space-between;
+      gap: 10px;
     }
     h2 {
       font-size: 1.3rem;
@@ -51,6 +82,23 @@ import { FloorStore } from './floor-store';
     }
     .quiet.stop {
       border-color: var(--nw-madder);
+    }
+    .names,
+    .feet {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 5px;
+      margin: 0 0 8px;
+    }
+    .label {
+      color: var(--nw-quiet);
+      font-size: 0.95rem;
+      margin: 8px 0 2px;
+    }
+    [aria-pressed='true'] {
+      background: var(--nw-ink);
+      color: var(--nw-linen);
+      border-color: var(--nw-ink);
     }
     .answer {
       font-size: 1.6rem;
@@ -77,8 +125,34 @@ export class Sensations {
   protected readonly stops = isStop;
   protected readonly told = signal<Sensation | null>(null);
 
+  protected readonly roster = inject(RosterFlow);
+  protected readonly feet = ['left', 'right', 'both'] as const;
+  /** The foot whose turn it is, until the teacher says another. */
+  protected readonly foot = linkedSignal(computed(() => this.reading.foot()));
+  protected readonly who = signal<string | null>(null);
+  private atMs = 0;
+
+  /** A stop, or pain that takes a level back, is somebody's own. */
+  protected asksWho(sensation: Sensation): boolean {
+    return this.roster.students().length > 0 && (isStop(sensation) || sensation === 'pain-next-day');
+  }
+
   protected tell(sensation: Sensation): void {
     this.store.act({ kind: 'sensed', itemId: this.reading.bout()?.itemId ?? null, sensation });
+    this.atMs = this.store.state()?.sensed.at(-1)?.atMs ?? 0;
     this.told.set(sensation);
+  }
+
+  protected on(foot: 'left' | 'right' | 'both'): void {
+    this.foot.set(foot);
+    const [who, sensation] = [this.who(), this.told()];
+    if (who !== null && sensation) this.roster.feels(this.atMs, who, sensation, foot);
+  }
+
+  protected name(studentId: string, sensation: Sensation): void {
+    const again = this.who() === studentId;
+    this.who.set(again ? null : studentId);
+    if (again) this.roster.forget(this.atMs);
+    else this.roster.feels(this.atMs, studentId, sensation, this.foot());
   }
 }

@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
+import { buildTimeline } from '@core/timeline';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
 import { nameOf } from '../../parts/saying/item-words';
@@ -55,11 +56,15 @@ export class RunReportPage implements OnInit {
   });
   protected readonly totals = computed(() => {
     const [state, report] = [this.state(), this.report()];
-    if (!state || !report) return null;
-    const { taughtMs, plannedMs, overSlotMs, setUpMs, plannedSetUpMs } = report;
+    const read = this.run.read().value;
+    if (!state || !report || !read) return null;
+    const known = new Map(read.revisions.map(({ revision, exercise }) => [revision, exercise] as const));
+    const begunMs = buildTimeline({ plan: read.plan, find: (id) => known.get(id) ?? null }).totalMs;
+    const { taughtMs, overSlotMs, setUpMs, plannedSetUpMs } = report;
     return {
       taught: sayTime(taughtMs),
-      planned: sayTime(plannedMs),
+      planned: sayTime(begunMs),
+      changed: begunMs === report.plannedMs ? '' : `, ${sayTime(report.plannedMs)} as changed on the way`,
       slot:
         overSlotMs > 0 ? `${sayTime(overSlotMs)} over the slot` : `${sayTime(-overSlotMs)} before the end of the slot`,
       setUp: `${sayTime(setUpMs)} of set-up and talk, ${sayTime(plannedSetUpMs)} planned`,

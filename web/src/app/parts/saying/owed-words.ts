@@ -1,16 +1,26 @@
 import { sayUnit } from '@core/dose';
 import { findItem } from '@core/plan';
 import { nameOf } from './item-words';
-import { type OwedNow, type RunReport, type RunState, owed, sensationAnswers, stationWords } from '@core/run';
+import {
+  type Owed,
+  type OwedNow,
+  type RunReport,
+  type RunState,
+  owed,
+  sensationAnswers,
+  stationWords,
+} from '@core/run';
 import { sayTime } from '@core/say-time';
 
 /** What one side owes the other after its turn: "right foot: 2 reps owed, Band: turn the foot in". */
-export function owedWords(state: RunState): string[] {
-  return owed(state).map(({ itemId, side, units }) => {
-    const kind = findItem(state.plan, itemId)?.item.dose[0]?.kind ?? 'reps';
-    const exercise = state.timeline.items.find((i) => i.itemId === itemId)?.execution?.exercise;
-    return `${side} foot: ${units} ${sayUnit(kind, units)} owed, ${exercise?.name[state.plan.school.words] ?? ''}`;
-  });
+export const owedWords = (state: RunState): string[] => owed(state).map((debt) => debtWords(state, debt));
+
+/** One such debt; empty where the class does not have the exercise any more. */
+export function debtWords({ plan, timeline }: RunState, { itemId, side, units }: Owed): string {
+  const kind = findItem(plan, itemId)?.item.dose[0]?.kind;
+  const exercise = timeline.items.find((i) => i.itemId === itemId)?.execution?.exercise;
+  if (kind === undefined || !exercise) return '';
+  return `${side} foot: ${units} ${sayUnit(kind, units)} owed, ${exercise.name[plan.school.words]}`;
 }
 
 /** What the item just taught owes, short enough for one glance: "right foot, way 2 of 2: 3 reps owed". */

@@ -24,8 +24,6 @@ export class DoorFlow {
   private readonly heavy = inject(HeavyWork);
   private readonly asked$ = new Subject<DoorSight | null>();
   readonly open = signal(false);
-  /** What was said to the class, once it was taken. */
-  readonly taken = signal('');
 
   readonly step = toSignal(this.asked$.pipe(switchMap((sight) => (sight ? this.work(sight) : of(asking)))), {
     initialValue: asking,
@@ -56,14 +54,9 @@ export class DoorFlow {
     this.store.meet(
       found.plan,
       this.known().filter(({ revision }) => needed.has(revision)),
+      `“${found.sentence}”`,
     );
-    this.taken.set(found.sentence);
     this.open.set(false);
-  }
-
-  stepBack(): void {
-    this.store.unmeet();
-    this.taken.set('');
   }
 
   /** The library where it is here; without the server, what came with the class. */
