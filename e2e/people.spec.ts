@@ -1,34 +1,9 @@
 import { type Page, expect, test } from '@playwright/test';
 import { Designer, classIdOf } from './designer';
+import { groupOf } from './group';
 
-/** A group of one's own, with people who have agreed: tests do not measure each other's people. */
-async function group(page: Page, title: string, names: readonly string[]): Promise<string> {
-  const id = `e2e-${title.replace(/\W/g, '-').toLowerCase()}`;
-  const put = (path: string, data: object) => page.request.put(path, { data });
-  await put(`/api/people/groups/${id}`, {
-    basedOn: null,
-    group: { format: 1, id, name: title, note: '', archived: false },
-  });
-  for (const [i, name] of names.entries())
-    await put(`/api/people/students/${id}-${i}`, {
-      basedOn: null,
-      student: {
-        format: 1,
-        id: `${id}-${i}`,
-        name,
-        groupIds: [id],
-        age: '60-69',
-        experience: null,
-        aims: '',
-        cautions: [],
-        consent: { date: '2026-01-01', by: 'self' },
-        asked: null,
-        notes: '',
-        archived: false,
-      },
-    });
-  return id;
-}
+/** A group of one's own: tests do not measure each other's people. */
+const group = (page: Page, title: string, names: readonly string[]) => groupOf(page.request, title, names);
 
 const ten = ['Ada', 'Bo', 'Cy', 'Dot', 'Eve', 'Fay', 'Gil', 'Hob', 'Ivy', 'Jo'].map((name) => `${name} Tester`);
 

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { type Page, expect, test } from '@playwright/test';
-import type { RunList, RunRead } from '@core/contract';
+import type { ClassRead, GroupReadings, RunList, RunRead } from '@core/contract';
 import { copyOf } from './designer';
+import { groupOf } from './group';
 
 const reel = 'Five minutes before the reel';
 const lunch = 'Thursday lunch: quiet ankles';
@@ -273,4 +274,88 @@ test('a rehearsal with surprises is answered with the floor’s own buttons, and
   await page.clock.resume();
   await page.getByRole('button', { name: 'The same room again' }).click();
   await expect(page.getByText('room 3608')).toBeVisible();
+});
+
+test('a class of a group is taught by name; the log counts, what is owed is told and paid back next time', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, lunch);
+  const groupId = await groupOf(request, `Taught ${id}`, ['Ada Tester', 'Bo Tester', 'Cy Tester']);
+  const { plan, version } = (await (await request.get(`/api/classes/${id}`)).json()) as ClassRead;
+  const named = { ...plan, brief: { ...plan.brief, groupId } };
+  const saved = await request.put(`/api/classes/${id}`, {
+    data: { saveId: `named-${id}`, basedOn: version, plan: named },
+  });
+  expect(saved.status()).toBe(200);
+  await page.clock.install({ time: new Date('2026-11-24T12:00:00Z') });
+  await floorOf(page, id);
+  await page.clock.pauseAt(new Date('2026-11-24T12:01:00Z'));
+  const pass = async (ms: number) => {
+    for (let left = ms; left > 0; left -= 1000) await page.clock.fastForward(Math.min(left, 1000));
+    await page.clock.runFor(50);
+  };
+  const key = async (name: string) => {
+    await page.keyboard.press(name);
+    await page.clock.runFor(50);
+  };
+  const tap = async (name: string | RegExp) => {
+    await page.getByRole('button', { name, exact: true }).first().click();
+    await page.clock.runFor(50);
+  };
+  // the ball along one sole whole, along the other for one pass of ten
+  for (let i = 0; i < 4 && (await page.locator('.name').innerText()) !== 'Ball along the sole'; i++)
+    await key('ArrowRight');
+  await key('Space');
+  await key('Space');
+  await pass(2000);
+  await tap('Somebody feels …');
+  await tap('a sharp pain');
+  // the names come when the server has sent them
+  await expect(async () => {
+    await page.clock.runFor(50);
+    await page.getByRole('group', { name: 'Who feels it' }).getByText('Bo Tester').click({ timeout: 500 });
+  }).toPass();
+  await tap('Go on');
+  await expect(page.locator('.rests')).toHaveText(/rests Bo Tester, a sharp pain/);
+  await pass(70_000);
+  await key('Space');
+  await pass(9000);
+  await key('n');
+  await expect(page.locator('.rests')).toHaveCount(0);
+  await key('l');
+  await tap('by name');
+  const says = async (name: string, answer: string) => {
+    await page.getByRole('group', { name }).getByRole('button', { name: answer }).click();
+    await page.clock.runFor(50);
+  };
+  await says('Ada Tester', 'better');
+  await says('Cy Tester', 'same');
+  await tap('End the class');
+  await expect(page.getByText('Hands after Ball along the sole: 1 better, 1 same')).toBeVisible();
+  await tap('Cy Tester');
+  await expect(page.getByLabel('How many came')).toHaveValue('2');
+  await page.getByLabel('A note for next time').fill('Firmer ball.');
+  await page.clock.resume();
+  await page.getByRole('button', { name: 'Put it in the log' }).click();
+  await expect(page).toHaveURL(/\/log\//);
+
+  const run = await (await request.get(`/api/runs/${page.url().split('/').at(-1)!}`)).text();
+  expect(JSON.parse(run) as RunRead).toMatchObject({ headcount: 2, note: 'Firmer ball.' });
+  expect(run).not.toContain('Tester');
+  const read = await request.get(`/api/people/groups/${groupId}/readings?protocols=`);
+  const { notes } = (await read.json()) as GroupReadings;
+  const told = notes.map(({ studentId, what }) => `${studentId.slice(-1)} ${what.kind}`).sort();
+  expect(told).toEqual(['0 answered', '0 present', '1 pain', '1 present', '2 answered']);
+
+  await floorOf(page, id);
+  const line = page.locator('.notice.met');
+  await expect(line).toContainText('left foot: 9 passes owed, Ball along the sole');
+  await expect(line).toContainText('“Firmer ball.”');
+  const before = await page.locator('.ends').innerText();
+  await line.getByRole('button', { name: /^Pay it back: \d+ s more$/ }).click();
+  await expect(line).toContainText('Paid back in this class: left foot');
+  await expect(page.locator('.ends')).not.toHaveText(before);
+  await page.getByRole('button', { name: 'One step back' }).click();
+  await expect(page.locator('.ends')).toHaveText(before);
 });

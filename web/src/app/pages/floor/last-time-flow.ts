@@ -46,7 +46,7 @@ export class LastTimeFlow {
     const names = namesOf(last.notReached, state);
     const lines = [
       ...owed,
-      ...(names.length === 0 ? [] : [`not reached: ${names.join(', ')}`]),
+      ...(names.length === 0 ? [] : [`not reached: ${shortList(names)}`]),
       ...(last.note.trim() === '' ? [] : [`“${last.note.trim()}”`]),
     ];
     return lines.length === 0 ? [] : [`Last time, ${sayDate(localDate(last.startedAt))}: ${lines.join(' · ')}`];
@@ -66,6 +66,13 @@ export class LastTimeFlow {
     this.store.meet(offer.plan, [], `Paid back in this class: ${words}.`);
   }
 }
+
+/** More names than these are a number. */
+const mostNames = 3;
+const shortList = (names: readonly string[]): string =>
+  names.length <= mostNames
+    ? names.join(', ')
+    : `${names.slice(0, mostNames).join(', ')} and ${names.length - mostNames} more`;
 
 function namesOf(itemIds: readonly string[], { plan, timeline }: RunState): string[] {
   return itemIds.flatMap((id) => {

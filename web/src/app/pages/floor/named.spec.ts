@@ -122,6 +122,15 @@ describe('a class taught to people with names', () => {
     expect(roster.resting()).toMatchObject([{ named: false }]);
   });
 
+  it('a sensation that is taken back takes its note with it', async () => {
+    await open();
+    roster.feels(feels('faint'), 'student-1', 'faint', 'both');
+    store.undo();
+    TestBed.tick();
+    expect(takenOut()).toEqual(notes().map(({ id }) => id));
+    expect([store.names().felt, roster.resting()]).toEqual([[], []]);
+  });
+
   it('numbness is a sign once it stays', async () => {
     await open();
     const atMs = feels('numbness');

@@ -1,4 +1,4 @@
-import { Injectable, computed, inject } from '@angular/core';
+import { Injectable, computed, effect, inject, untracked } from '@angular/core';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, filter, of, switchMap } from 'rxjs';
 import type { GroupReadings } from '@core/contract';
@@ -55,6 +55,12 @@ export class RosterFlow {
   });
 
   constructor() {
+    // a sensation that is taken back takes with it what was written down of somebody
+    effect(() => {
+      const state = this.store.state();
+      const orphan = this.store.names().felt.find(({ atMs }) => !state?.sensed.some((one) => one.atMs === atMs));
+      if (state && orphan) untracked(() => this.forget(orphan.atMs));
+    });
     toObservable(this.groupId)
       .pipe(
         distinctUntilChanged(),
