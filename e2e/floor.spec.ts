@@ -166,6 +166,49 @@ test('a plan changed on another page while it is taught: the class goes on, and 
   await expect(page.locator('.name')).toHaveText('Ankle circles');
 });
 
+test('a plan deleted while it is taught: the class goes on, that is said, and it stands in the log', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Five minutes before the reel');
+  await page.goto(`/class/${id}/floor`);
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
+  await page.keyboard.press('Space');
+  await request.delete(`/api/classes/${id}`);
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+  await expect(page.getByRole('alert')).toContainText('The plan was deleted on another page.');
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'End the class' }).click();
+  await page.getByRole('button', { name: /Put it in the log/ }).click();
+  await expect(page).toHaveURL(/\/log\//);
+  await expect(page.getByRole('heading', { name: /Five minutes before the reel/ })).toBeVisible();
+});
+
+test('two tablets on one class: each teaches its own, and both stand in the log', async ({
+  page,
+  request,
+  browser,
+}) => {
+  const id = await copyOf(request, 'Five minutes before the reel');
+  const other = await (await browser.newContext()).newPage();
+  for (const tablet of [page, other]) {
+    await tablet.goto(`/class/${id}/floor`);
+    await expect(tablet.locator('.waiting .of')).toHaveText('ready');
+    await tablet.keyboard.press('Space');
+  }
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('.side')).toHaveText('left foot');
+  await expect(other.locator('.side')).toHaveText('right foot');
+  for (const tablet of [page, other]) {
+    await tablet.getByRole('button', { name: 'End the class' }).click();
+    await tablet.getByRole('button', { name: /Put it in the log/ }).click();
+    await expect(tablet).toHaveURL(/\/log\//);
+  }
+  const { runs } = (await (await request.get('/api/runs?limit=100')).json()) as { runs: { classId: string }[] };
+  expect(runs.filter(({ classId }) => classId === id)).toHaveLength(2);
+  await other.context().close();
+});
+
 test('a class with no items says what to do', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New class', exact: true }).click();

@@ -38,11 +38,16 @@ function flags() {
         'begin-anew': { type: 'boolean', default: false },
         data: { type: 'string' },
         port: { type: 'string', default: process.env.PORT ?? '4310' },
+        host: { type: 'string' },
+        name: { type: 'string', multiple: true },
+        cert: { type: 'string' },
+        key: { type: 'string' },
+        'without-password': { type: 'boolean', default: false },
       },
     }).values;
   } catch (error) {
     return leave(
-      `${error.message.split('. ')[0]}. There are --port N, --data FOLDER, --begin-anew and, for the demo, --fresh.`,
+      `${error.message.split('. ')[0]}. There are --port N, --data FOLDER, --begin-anew, --host ADDRESS, --name NAME, --cert FILE, --key FILE, --without-password and, for the demo, --fresh.`,
     );
   }
 }
@@ -84,7 +89,11 @@ if (!existsSync(mark) || readFileSync(mark, 'utf8') !== stamp) {
 }
 
 const data = asked.data ?? (asked.demo ? 'data/demo' : 'data/own');
-const passed = ['demo', 'fresh', 'begin-anew'].filter((flag) => asked[flag]).map((flag) => `--${flag}`);
+const passed = [
+  ...['demo', 'fresh', 'begin-anew', 'without-password'].filter((flag) => asked[flag]).map((flag) => `--${flag}`),
+  ...['host', 'cert', 'key'].flatMap((flag) => (asked[flag] === undefined ? [] : [`--${flag}`, asked[flag]])),
+  ...(asked.name ?? []).flatMap((name) => ['--name', name]),
+];
 const server = spawn('node', ['dist/server/main.cjs', '--data', data, '--port', String(port), ...passed], {
   stdio: 'inherit',
 });

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { type RequestListener, createServer } from 'node:http';
+import type { RequestListener } from 'node:http';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { type Server, composeServer, newId } from './compose';
@@ -7,12 +7,14 @@ import { addDemoClasses } from './demo/saltmarsh';
 import { addDemoPeople } from './demo/people';
 import { addTaughtClass, addTaughtWeeks } from './demo/taught';
 import { DataFolder } from './folder';
+import { type Listening, readListening, serverFor } from './listening';
 import { StartFault, diskFault, startWords } from './start-fault';
 
 /**
  * Starts the server: `--data FOLDER`, `--port N`, `--pages FOLDER`; `--demo` for Saltmarsh Hall's classes, made anew as
  * long as nobody has changed them, and with `--fresh` in any case; `--begin-anew` where the database is gone.
- * It binds to 127.0.0.1 alone, and takes its port before it touches any data.
+ * It binds to 127.0.0.1 alone unless `--host` says otherwise, and takes its port before it touches any data.
+ * `--cert FILE --key FILE` for HTTPS; `--name NAME` for what other devices call it, as often as there are names.
  */
 function flags() {
   try {
@@ -24,11 +26,16 @@ function flags() {
         demo: { type: 'boolean', default: false },
         fresh: { type: 'boolean', default: false },
         'begin-anew': { type: 'boolean', default: false },
+        host: { type: 'string', default: '127.0.0.1' },
+        name: { type: 'string', multiple: true, default: [] },
+        cert: { type: 'string' },
+        key: { type: 'string' },
+        'without-password': { type: 'boolean', default: false },
       },
     }).values;
   } catch (error) {
     return leave(
-      `${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}. The server takes --port N, --data FOLDER, --pages FOLDER, --demo, --fresh and --begin-anew.`,
+      `${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}. The server takes --port N, --data FOLDER, --pages FOLDER, --demo, --fresh, --begin-anew, --host ADDRESS, --name NAME, --cert FILE, --key FILE and --without-password.`,
       2,
     );
   }
@@ -58,6 +65,17 @@ const pages = resolve(asked.pages);
 if (!existsSync(join(pages, 'index.html')))
   leave(`There are no pages in ${pages}. Build them with npm run build, or name their folder with --pages.`, 2);
 const data = resolve(asked.data);
+const listening = whereTo();
+
+function whereTo(): Listening {
+  try {
+    const { host, name, cert, key } = asked;
+    const withoutPassword = asked['without-password'];
+    return readListening({ host, port, names: name, cert, key, withoutPassword }, new Date());
+  } catch (error) {
+    return leave(startWords(error, data), 2);
+  }
+}
 
 /** Holds the folder, opens what lies in it, and puts demo data where it is asked for. */
 function openServer(): { readonly server: Server; readonly folder: DataFolder } {
@@ -76,7 +94,7 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
     migrations: join(__dirname, 'migrations'),
     endedBadly: folder.endedBadly,
     pages,
-    hosts: new Set([`127.0.0.1:${port}`, `localhost:${port}`]),
+    hosts: listening.hosts,
     report: tell,
     mayWrite: () => folder.mayWrite(),
   });
@@ -92,7 +110,7 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
 }
 
 let answer: RequestListener = (_request, response) => response.writeHead(503, { 'Retry-After': '1' }).end();
-const http = createServer((request, response) => answer(request, response));
+const http = serverFor(listening, (request, response) => answer(request, response));
 // Nobody keeps a connection without ever saying anything.
 http.headersTimeout = 10_000;
 http.requestTimeout = 60_000;
@@ -106,14 +124,16 @@ http.on('error', (error: NodeJS.ErrnoException) =>
       ? `Port ${port} is taken; nothing was changed. Needlework may already run there: open http://127.0.0.1:${port}. Else stop the other program, or start with --port ${port + 1}.`
       : error.code === 'EACCES'
         ? `Port ${port} is not for everybody. Take one above 1023, for example --port 4310.`
-        : error.message,
+        : error.code === 'EADDRNOTAVAIL' || error.code === 'ENOTFOUND'
+          ? `${listening.host} is no address of this machine. Give one that is with --host, or leave it out.`
+          : error.message,
   ),
 );
 process.on('uncaughtException', (error) => {
   tell(error);
   process.exit(1);
 });
-http.listen(port, '127.0.0.1', () => {
+http.listen(port, listening.host, () => {
   try {
     const { server, folder } = openServer();
     answer = server.app;
@@ -127,7 +147,7 @@ http.listen(port, '127.0.0.1', () => {
     };
     process.on('SIGINT', stop);
     process.on('SIGTERM', stop);
-    console.log(`Needlework is ready: http://127.0.0.1:${port}`);
+    console.log(`Needlework is ready: ${listening.urls.join('  or  ')}`);
   } catch (error) {
     leave(startWords(error, data));
   }

@@ -96,6 +96,10 @@ export const glossary: readonly Term[] = [
   inClass('standby', 'An exercise kept at hand for a class on the floor: a shake-out, the walk that looks again.'),
   inClass('rehearsal', 'A class taught to nobody, at any speed; nothing of it enters the log.'),
   inClass(
+    'surprise',
+    'What happens in a rehearsal that nobody planned: a cramp, a torn band, ten minutes less. A room is made of them from a number; the same number is the same room.',
+  ),
+  inClass(
     'sensation',
     'What somebody feels, from a closed list; each has an answer, and a stop is for that student alone.',
   ),

@@ -56,7 +56,8 @@ describe('what a class left when it was taught last', () => {
     await teach('run-1', '2026-09-01', 1);
     const walk = server.library.one('walk-and-compare');
     const uses = async () =>
-      ((await api.get('/api/exercises/walk-and-compare/classes').set(host).expect(200)).body as { taught: number }).taught;
+      ((await api.get('/api/exercises/walk-and-compare/classes').set(host).expect(200)).body as { taught: number })
+        .taught;
     const before = await uses();
     const [first] = itemsOf(plan);
     const item = {

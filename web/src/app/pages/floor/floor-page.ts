@@ -32,6 +32,7 @@ import * as z from 'zod';
 import { otherSide } from '@core/plan';
 import { placeOf } from '@core/run';
 import { outlineOf } from '@core/timeline';
+import { Abilities } from '../../data/abilities';
 import { BrowserStore } from '../../data/browser-store';
 import { Icon } from '../../parts/icon/icon';
 import { doingOf } from '../../parts/keys/key-table';
@@ -119,6 +120,7 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly lastTime = inject(LastTimeFlow);
   protected readonly surprises = inject(SurpriseFlow);
   protected readonly tones = inject(TonePlayer);
+  protected readonly abilities = inject(Abilities);
   protected readonly voice = inject(Voice);
   private readonly clock = inject(FloorClock);
   private readonly room = inject(RoomStream);

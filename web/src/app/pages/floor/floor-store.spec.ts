@@ -413,4 +413,49 @@ describe('the class on the floor', () => {
     const run = http.expectOne((asked) => asked.method === 'PUT' && asked.url.startsWith('/api/runs/'));
     expect(run.request.body).toMatchObject({ plan: { title: 'As it fits' } });
   });
+
+  it('a browser that is full: the class goes on, that it is not kept is said once, and the log has it', async () => {
+    await open();
+    kept.keepsNothing = true;
+    store.act({ kind: 'started' });
+    await soon();
+    expect(store.notice()).toContain('This browser keeps nothing now');
+    store.dismiss();
+    clock.pass(61_000);
+    await soon();
+    expect([store.notice(), store.state()!.atMs]).toEqual([null, 61_000]);
+    http.expectOne((asked) => asked.method === 'PUT' && asked.url.startsWith('/api/runs/'));
+    // room was made, and it is full again
+    kept.keepsNothing = false;
+    store.act({ kind: 'held' });
+    await soon();
+    kept.keepsNothing = true;
+    store.act({ kind: 'resumed' });
+    await soon();
+    expect(store.notice()).toContain('This browser keeps nothing now');
+  });
+
+  it('a plan that is deleted while it is taught: the class goes on, and that is said', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    const asked = store.checkPlan();
+    http
+      .expectOne('/api/classes/class-1')
+      .flush(
+        { type: 'urn:x', title: 'Not found', status: 404, detail: 'Not here.', code: 'not-found' },
+        { status: 404, statusText: 'Not Found' },
+      );
+    await asked;
+    expect(store.notice()).toContain('The plan was deleted on another page');
+    clock.pass(30_000);
+    expect(store.state()!.status).not.toBe('over');
+  });
+
+  it('what the room does by itself is not taken back by the teacher', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    store.happens({ kind: 'adapted', command: { type: 'edit-class', change: { slotSeconds: 300 } } });
+    store.undo();
+    expect(store.state()).toMatchObject({ status: 'ready', plan: { slotSeconds: 300 } });
+  });
 });

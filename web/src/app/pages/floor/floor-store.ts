@@ -32,6 +32,8 @@ import { TonePlayer } from './tone-player';
 
 /** A gap this long while the page was away holds the count where it was. */
 const awayMs = 8000;
+const unkeptWords =
+  'This browser keeps nothing now: it is full, or not allowed to. The class goes on and the log goes to the server; do not close this page before its end.';
 /** A rehearsal goes on with nothing. */
 const nothingKept = { goesOn: null, notice: null };
 const nothingTyped: KeptRun['typed'] = { headcount: '', note: '' };
@@ -48,6 +50,8 @@ export class FloorStore implements OnDestroy {
   private rehearsal = false;
   private beating = new Subscription();
   private lastKeptMs = 0;
+  /** It was said that this browser does not keep the class. */
+  private toldUnkept = false;
   private readonly now = signal<RunState | null>(null);
   private readonly told = signal<string | null>(null);
   private readonly id = signal<string | null>(null);
@@ -227,8 +231,12 @@ export class FloorStore implements OnDestroy {
       const { version } = await firstValueFrom(this.classes.read(start.classId));
       if (version !== start.version)
         this.told.set('The plan was changed on another page. This class goes on as it was when you began.');
-    } catch {
-      // Without the server the class goes on; that is said where it is sent.
+    } catch (error) {
+      const failure = failureOf(error);
+      const isGone = failure.kind === 'problem' && failure.problem.code === 'not-found';
+      // without the server the class goes on; that is said where it is sent
+      if (isGone)
+        this.told.set('The plan was deleted on another page. This class goes on as it was, and goes to the log.');
     }
   }
 
@@ -420,6 +428,9 @@ export class FloorStore implements OnDestroy {
     if (!this.kept?.begun || this.handedOver || this.rehearsal) return;
     this.lastKeptMs = this.clock.nowMs();
     this.kept = { ...this.kept, seenAtMs: this.clock.wallMs() };
-    this.runs.keep(this.kept);
+    void this.runs.keep(this.kept).then((isKept) => {
+      if (!isKept && !this.toldUnkept) this.told.set(unkeptWords);
+      this.toldUnkept = !isKept;
+    });
   }
 }

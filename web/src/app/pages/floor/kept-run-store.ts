@@ -63,8 +63,9 @@ export class KeptRunStore {
     this.holds.release(holdOn(kept));
   }
 
-  keep(kept: KeptRun): void {
-    void this.store.keep(keptRunKey(kept), kept);
+  /** @returns whether this browser has it: one that is full, or blocked, has not */
+  keep(kept: KeptRun): Promise<boolean> {
+    return this.store.keep(keptRunKey(kept), kept);
   }
 
   async forget(kept: KeptRun): Promise<void> {
