@@ -1,7 +1,7 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { Subject, map } from 'rxjs';
+import { Subject, filter, map } from 'rxjs';
 import type { RunRemarks } from '@core/contract';
 import { longestTaughtMs, replay } from '@core/run';
 import { type Narrowed, everything, loading, pages, waiting } from './loading';
@@ -17,6 +17,16 @@ export class RunLog {
   private readonly api = inject(RunApi);
   private readonly asked$ = new Subject<'first' | 'more'>();
   readonly narrowed = signal(everything);
+
+  constructor() {
+    // a class that waited in this browser, and is in the log now, is seen there
+    inject(Outbox)
+      .outcomes$.pipe(
+        filter(({ letter, result }) => letter.kind === 'run-start' && result.kind === 'sent'),
+        takeUntilDestroyed(),
+      )
+      .subscribe(() => this.load());
+  }
 
   readonly runs = toSignal(
     pages(this.asked$, (after) =>

@@ -25,7 +25,7 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
     @for (tap of shown(); track tap.what) {
       <button
         type="button"
-        class="quiet"
+        class="quiet tall"
         [disabled]="tap.words === null"
         [title]="tap.words ?? ''"
         (click)="store.adapt(tap.what)"
@@ -36,11 +36,11 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
         }
       </button>
     }
-    <button type="button" class="quiet" (click)="feels.emit()">Somebody feels …</button>
-    <button type="button" class="quiet" (click)="sooner.emit()">End sooner …</button>
+    <button type="button" class="quiet tall" (click)="feels.emit()">Somebody feels …</button>
+    <button type="button" class="quiet tall" (click)="sooner.emit()">End sooner …</button>
     @if (hasSets()) {
-      <button type="button" class="quiet" (click)="store.changeSets(1)">A set more</button>
-      <button type="button" class="quiet" (click)="store.changeSets(-1)">A set less</button>
+      <button type="button" class="quiet tall" (click)="store.changeSets(1)">A set more</button>
+      <button type="button" class="quiet tall" (click)="store.changeSets(-1)">A set less</button>
     }
   `,
   styleUrl: './floor-quiet.scss',
@@ -50,20 +50,9 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
       flex-wrap: wrap;
       gap: 8px;
     }
-    .quiet {
-      border-radius: 14px;
-      padding: 4px 14px;
-      min-height: 48px;
-      line-height: 1.15;
-    }
     .quiet:disabled {
       opacity: 0.45;
       cursor: default;
-    }
-    small {
-      display: block;
-      color: var(--nw-quiet);
-      font-size: 0.85rem;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

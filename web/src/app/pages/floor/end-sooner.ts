@@ -15,14 +15,14 @@ const minutes = [1, 2, 5, 10, 15, 20, 30] as const;
     <ul>
       @for (one of offered(); track one.minutes) {
         <li>
-          <button type="button" class="quiet" (click)="take(one.minutes)">
+          <button type="button" class="quiet tall" (click)="take(one.minutes)">
             {{ one.minutes }} min
             <small>at {{ one.words }}</small>
           </button>
         </li>
       }
     </ul>
-    <button type="button" class="quiet" (click)="closed.emit()">Leave it as it is</button>
+    <button type="button" class="quiet tall" (click)="closed.emit()">Leave it as it is</button>
   `,
   styleUrl: './floor-quiet.scss',
   styles: `
@@ -40,17 +40,6 @@ const minutes = [1, 2, 5, 10, 15, 20, 30] as const;
       display: flex;
       flex-wrap: wrap;
       gap: 8px;
-    }
-    .quiet {
-      border-radius: 14px;
-      padding: 4px 14px;
-      min-height: 48px;
-      line-height: 1.15;
-    }
-    small {
-      display: block;
-      color: var(--nw-quiet);
-      font-size: 0.85rem;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

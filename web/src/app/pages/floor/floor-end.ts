@@ -7,6 +7,7 @@ import { buildTimeline } from '@core/timeline';
 import { answerWords, notReachedWords, toldWords } from '../../parts/saying/owed-words';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
+import { LeavingFlow } from './leaving-flow';
 import { RosterFlow } from './roster-flow';
 import { RehearsalTold } from './rehearsal-told';
 import { SurpriseFlow } from './surprise-flow';
@@ -24,6 +25,7 @@ export class FloorEnd {
   protected readonly reading = inject(FloorReading);
   protected readonly surprises = inject(SurpriseFlow);
   protected readonly roster = inject(RosterFlow);
+  private readonly leaving = inject(LeavingFlow);
   private readonly router = inject(Router);
   /** Nothing of it enters the log. */
   readonly rehearsal = input(false);
@@ -61,7 +63,7 @@ export class FloorEnd {
 
   protected async leaveOut(): Promise<void> {
     const classId = this.store.state()?.plan.id ?? '';
-    await this.store.leaveOut();
+    await this.leaving.leaveOut();
     void this.router.navigate(['/class', classId]);
   }
 

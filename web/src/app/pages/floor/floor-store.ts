@@ -294,7 +294,9 @@ export class FloorStore implements OnDestroy {
 
   ngOnDestroy(): void {
     this.beating.unsubscribe();
-    this.keepNow();
+    // who was there has no business in this browser once the class is over
+    if (this.now()?.status === 'over') this.name(nobodyNamed);
+    else this.keepNow();
     if (this.kept && !this.handedOver && !this.rehearsal) this.runs.sendTyped(this.kept);
     if (this.kept) this.runs.release(this.kept);
   }

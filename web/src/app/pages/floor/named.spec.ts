@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { MatDialog } from '@angular/material/dialog';
 import { NEVER, type Observable, of, throwError } from 'rxjs';
 import type { LadderNote } from '@core/roster/ladder-note';
 import { type Plan, addRecheck, applyCommand } from '@core/plan';
@@ -17,6 +18,7 @@ import { CLOCKS, FloorClock } from './floor-clock';
 import { FloorStore } from './floor-store';
 import { KeptRunStore } from './kept-run-store';
 import { LastTimeFlow } from './last-time-flow';
+import { LeavingFlow } from './leaving-flow';
 import { RosterFlow } from './roster-flow';
 import { TonePlayer } from './tone-player';
 
@@ -38,11 +40,17 @@ describe('a class taught to people with names', () => {
   let roster: RosterFlow;
   let letters: Letter[];
   let last: LastTimeFlow;
+  let kept: MemoryStore;
+  const shelf = () => kept.shelf;
+  const soon = async () => {
+    for (let i = 0; i < 12; i++) await Promise.resolve();
+  };
   const open = async (
     rehearsal = false,
     answers: { readonly people?: Observable<unknown>; readonly last?: unknown } = {},
   ) => {
     letters = [];
+    kept = new MemoryStore();
     const read = { plan, version: 1, updatedAt: '', revisions: [...sampleRevisions], taught: 0, standbys: [] };
     TestBed.resetTestingModule();
     TestBed.configureTestingModule({
@@ -56,7 +64,9 @@ describe('a class taught to people with names', () => {
         { provide: ClassPackages, useValue: { read: () => of({ read, fromHere: false }) } },
         { provide: PeopleApi, useValue: { groupReadings: () => answers.people ?? of({ students }) } },
         { provide: RunApi, useValue: { lastTime: () => of({ last: answers.last ?? null }) } },
-        { provide: BrowserStore, useValue: new MemoryStore() },
+        LeavingFlow,
+        { provide: MatDialog, useValue: {} },
+        { provide: BrowserStore, useValue: kept },
         { provide: TonePlayer, useValue: { plan: jest.fn(), hush: jest.fn() } },
         {
           provide: Outbox,
@@ -152,11 +162,36 @@ describe('a class taught to people with names', () => {
     expect(notes().map(({ studentId, what }) => [studentId, what.kind])).toEqual([['student-1', 'present']]);
   });
 
+  it('seconds that were no class leave nothing in anybody’s file, and no names in this browser', async () => {
+    await open();
+    roster.answer('look-1', 'student-1', 'better');
+    roster.feels(feels('faint'), 'student-2', 'faint', 'both');
+    await TestBed.inject(LeavingFlow).leaveOut();
+    expect(takenOut().sort()).toEqual(
+      notes()
+        .map(({ id }) => id)
+        .sort(),
+    );
+    expect(JSON.stringify([...shelf()])).not.toContain('Dora');
+  });
+
+  it('who was there is forgotten by this browser once the class is over and left', async () => {
+    await open();
+    store.act({ kind: 'started' });
+    await soon();
+    expect(JSON.stringify([...shelf()])).toContain('Dora');
+    store.act({ kind: 'ended' });
+    TestBed.resetTestingModule();
+    await soon();
+    expect(JSON.stringify([...shelf()])).not.toContain('Dora');
+  });
+
   it('nobody is named in a rehearsal, nor where the server does not say who is in the group', async () => {
     await open(true);
     expect(roster.students()).toEqual([]);
+    expect(roster.unknown()).toBe(false);
     await open(false, { people: throwError(() => new Error('away')) });
-    expect(roster.students()).toEqual([]);
+    expect([roster.students(), roster.unknown()]).toEqual([[], true]);
   });
 
   it('what was left last time is told before the first tap, and paid back with one', async () => {

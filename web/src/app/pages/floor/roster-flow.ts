@@ -1,4 +1,4 @@
-import { Injectable, computed, effect, inject, untracked } from '@angular/core';
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, filter, of, switchMap } from 'rxjs';
 import type { GroupReadings } from '@core/contract';
@@ -31,6 +31,9 @@ export class RosterFlow {
   private readonly groupId = computed(() =>
     this.store.begun() ? (this.store.state()?.plan.brief.groupId ?? null) : null,
   );
+  private readonly lost = signal(false);
+  /** The class has a group, and the server does not say who is in it. */
+  readonly unknown = this.lost.asReadonly();
   /** Everybody in the group, as they are called on this screen. */
   readonly students = computed(() => {
     const { students } = this.store.names();
@@ -69,7 +72,10 @@ export class RosterFlow {
         switchMap((id) => this.api.groupReadings(id ?? '', []).pipe(catchError(() => of(null)))),
         takeUntilDestroyed(),
       )
-      .subscribe((found) => found && this.meet(found));
+      .subscribe((found) => {
+        this.lost.set(found === null);
+        if (found) this.meet(found);
+      });
   }
 
   /** What somebody said at a look again; said again it is taken back. The hands of the room follow. */
@@ -145,6 +151,13 @@ export class RosterFlow {
     const { students, away } = this.store.names();
     for (const { id } of students)
       if (!away.includes(id)) this.write(id, { exerciseId: null, foot: 'both', what: { kind: 'present' } });
+  }
+
+  /** It was no class: nothing of it stays in anybody's file. */
+  takeBack(): void {
+    const names = this.store.names();
+    for (const { noteId, studentId } of [...names.answers, ...names.felt]) if (noteId) this.takeOut(noteId, studentId);
+    this.store.name({ ...names, answers: [], felt: [] });
   }
 
   private meet({ students }: GroupReadings): void {

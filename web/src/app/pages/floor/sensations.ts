@@ -18,7 +18,7 @@ import { RosterFlow } from './roster-flow';
         <p class="label">who, if you want it in their own file</p>
         <p class="feet" role="group" aria-label="Which foot">
           @for (one of feet; track one) {
-            <button type="button" class="quiet" [attr.aria-pressed]="foot() === one" (click)="on(one)">
+            <button type="button" class="quiet choice" [attr.aria-pressed]="foot() === one" (click)="on(one)">
               {{ one }}
             </button>
           }
@@ -27,7 +27,7 @@ import { RosterFlow } from './roster-flow';
           @for (student of roster.students(); track student.id) {
             <button
               type="button"
-              class="quiet"
+              class="quiet choice"
               [attr.aria-pressed]="who() === student.id"
               (click)="name(student.id, sensation)"
             >
@@ -94,11 +94,6 @@ import { RosterFlow } from './roster-flow';
       color: var(--nw-quiet);
       font-size: 0.95rem;
       margin: 8px 0 2px;
-    }
-    [aria-pressed='true'] {
-      background: var(--nw-ink);
-      color: var(--nw-linen);
-      border-color: var(--nw-ink);
     }
     .answer {
       font-size: 1.6rem;

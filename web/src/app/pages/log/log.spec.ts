@@ -82,6 +82,22 @@ describe('the log', () => {
   });
 });
 
+describe('a class that waited in this browser', () => {
+  it('is seen in the log as soon as the server has it', async () => {
+    const { page, http, fixture } = await open(LogPage, {}, { '/api/runs': { runs: [], next: null } });
+    const start = { classId: 'class-1', version: 1, plan: samplePlan(), startedAt };
+    void TestBed.inject(Outbox).put({ kind: 'run-start', format: 1, id: 'letter-1', runId: 'run-1', start });
+    await soon();
+    http.expectOne('/api/runs/run-1').flush(null);
+    await soon();
+    const title = 'Quiet ankles';
+    const run = { id: 'run-1', classId: 'class-1', title, startedAt, plannedMs: 300_000, headcount: null, note: '' };
+    http.expectOne('/api/runs').flush({ runs: [run], next: null });
+    await fixture.whenStable();
+    expect(page.textContent).toContain(title);
+  });
+});
+
 describe('one taught class', () => {
   const read = (events: RunEvent[]): RunRead => ({
     id: 'run-1',
