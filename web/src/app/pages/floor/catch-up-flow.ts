@@ -108,14 +108,18 @@ function offered(plan: Plan, found: CatchUp, state: RunState | null): Offer {
   const title = found.givesWay.some((change) => gives(change) === 'more') ? 'What gets longer' : 'What gives way';
   const ends = sayTime(found.endsAtMs);
   const over = found.overSlotMs;
-  if (!found.action)
+  if (!found.action) {
+    const inTime = over <= 0;
     return {
       working: false,
-      title,
+      title: inTime ? 'It fits as it is' : title,
       rows,
-      words: `Nothing that is to come could give way. It ends at ${ends}.`,
+      words: inTime
+        ? `It ends at ${ends}, ${sayTime(-over)} before the end of the slot. Nothing has to give way.`
+        : `Nothing that is to come could give way. It ends at ${ends}.`,
       takes: false,
     };
+  }
   const words =
     over > 20_000
       ? `Even so it ends at ${ends}, ${sayTime(over)} after the slot.`

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  computed,
+  inject,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import { Sensation, isStop, sensationAnswers } from '@core/run';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
@@ -125,6 +134,7 @@ export class Sensations {
   /** The foot whose turn it is, until the teacher says another. */
   protected readonly foot = linkedSignal(computed(() => this.reading.foot()));
   protected readonly who = signal<string | null>(null);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private atMs = 0;
 
   /** A stop, or pain that takes a level back, is somebody's own. */
@@ -136,6 +146,8 @@ export class Sensations {
     this.store.act({ kind: 'sensed', itemId: this.reading.bout()?.itemId ?? null, sensation });
     this.atMs = this.store.state()?.sensed.at(-1)?.atMs ?? 0;
     this.told.set(sensation);
+    // the list may have been scrolled; the answer is read from its first word
+    if (this.host.nativeElement.parentElement) this.host.nativeElement.parentElement.scrollTop = 0;
   }
 
   protected on(foot: 'left' | 'right' | 'both'): void {
