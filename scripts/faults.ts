@@ -106,15 +106,24 @@ function earlier(data: string, count: number): void {
 const faults: Record<string, () => Promise<string | null>> = {
   async 'a flag that is not known'() {
     const data = folder('flag');
-    const { words } = await refused(data, ['--host', '0.0.0.0']);
-    must(words.includes("'--host'") && words.includes('--port N'), words);
+    const { words } = await refused(data, ['--password', 'herring']);
+    must(words.includes("'--password'") && words.includes('--port N'), words);
+    must(!existsSync(data), 'the folder was made');
+    return null;
+  },
+  async 'a whole network let in without a word, and half a certificate'() {
+    const data = folder('network');
+    const open = await refused(data, ['--host', '0.0.0.0']);
+    must(open.words.includes('--without-password'), open.words);
+    const half = await refused(data, ['--cert', join(scratch, 'none.crt')]);
+    must(half.words.includes('--key FILE'), half.words);
     must(!existsSync(data), 'the folder was made');
     return null;
   },
   async 'the launcher: an unknown flag, and a port that is taken, before anything is built'() {
     const launch = (...words: string[]) =>
       spawnSync(process.execPath, ['scripts/launch.mjs', ...words], { encoding: 'utf8' });
-    const unknown = launch('--demo', '--host', '0.0.0.0');
+    const unknown = launch('--demo', '--password', 'herring');
     must(unknown.status === 2 && unknown.stderr.includes('--data FOLDER'), unknown.stderr);
     const server = await start(await demo('launcher'));
     const taken = launch('--demo', '--port', String(server.port));
