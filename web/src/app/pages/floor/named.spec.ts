@@ -83,6 +83,7 @@ describe('a class taught to people with names', () => {
   };
   const notes = (): LadderNote[] => letters.flatMap((letter) => (letter.kind === 'note' ? [letter.note] : []));
   const takenOut = () => letters.flatMap((letter) => (letter.kind === 'note-out' ? [letter.noteId] : []));
+  const outs = () => letters.flatMap((letter) => (letter.kind === 'note-out' ? [[letter.noteId, letter.out]] : []));
   const feels = (sensation: 'sharp-pain' | 'numbness' | 'faint' | 'burn') => {
     store.act({ kind: 'sensed', itemId: 'item-0', sensation });
     return store.state()!.sensed.at(-1)!.atMs;
@@ -111,6 +112,26 @@ describe('a class taught to people with names', () => {
     roster.answer('look-1', 'student-1', 'same');
     expect(takenOut()).toEqual(notes().map(({ id }) => id));
     expect(store.state()!.tallies).toEqual([{ itemId: 'look-1', better: 0, same: 0, worse: 0 }]);
+  });
+
+  it('one undo takes back one answer: hands and note, one after the other', async () => {
+    await open();
+    roster.answer('look-1', 'student-1', 'better');
+    roster.answer('look-1', 'student-1', 'worse');
+    const [better, worse] = notes().map(({ id }) => id);
+    store.undo();
+    TestBed.tick();
+    expect(store.state()!.tallies).toEqual([{ itemId: 'look-1', better: 1, same: 0, worse: 0 }]);
+    expect(store.names().answers).toMatchObject([{ answer: 'better', noteId: better }]);
+    expect(outs()).toEqual([
+      [better, true],
+      [worse, true],
+      [better, false],
+    ]);
+    store.undo();
+    TestBed.tick();
+    expect([store.state()!.tallies, store.names().answers]).toEqual([[], []]);
+    expect(outs().at(-1)).toEqual([better, true]);
   });
 
   it('a stop is that student’s: they rest by name, the class goes on, and it can be somebody else', async () => {

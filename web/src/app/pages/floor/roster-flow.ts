@@ -3,7 +3,7 @@ import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, filter, of, switchMap } from 'rxjs';
 import type { GroupReadings } from '@core/contract';
 import { findItem } from '@core/plan';
-import { type Answer, type Sensation, restingNow, sensationAnswers } from '@core/run';
+import { type Answer, type Sensation, type Tally, restingNow, sensationAnswers } from '@core/run';
 import { type FeltNote, feltNote, stayingNumb } from '@core/roster/felt-note';
 import { initialsIn } from '@core/roster/initials';
 import type { LadderNote } from '@core/roster/ladder-note';
@@ -13,6 +13,7 @@ import { PeopleApi } from '../../data/people-api';
 import { WhoSees } from '../../data/who-sees';
 import { today } from '../../parts/saying/date-words';
 import { FloorStore } from './floor-store';
+import type { Names } from './kept-run';
 
 const unnamed = 'one student';
 type Foot = LadderNote['foot'];
@@ -31,6 +32,8 @@ export class RosterFlow {
   private readonly groupId = computed(() =>
     this.store.begun() ? (this.store.state()?.plan.brief.groupId ?? null) : null,
   );
+  /** What had been said before each answer that was given on this page. */
+  private readonly said: { readonly lookId: string; readonly answers: Names['answers'] }[] = [];
   private readonly lost = signal(false);
   /** The class has a group, and the server does not say who is in it. */
   readonly unknown = this.lost.asReadonly();
@@ -64,6 +67,15 @@ export class RosterFlow {
       const orphan = this.store.names().felt.find(({ atMs }) => !state?.sensed.some((one) => one.atMs === atMs));
       if (state && orphan) untracked(() => this.forget(orphan.atMs));
     });
+    // hands that are taken back take back what was said by name
+    effect(() => {
+      const tallies = this.store.state()?.tallies ?? [];
+      const earlier = this.said.at(-1);
+      const now = earlier && handsIn(this.store.names().answers, earlier.lookId);
+      const shown = earlier && tallies.find(({ itemId }) => itemId === earlier.lookId);
+      const back = earlier && handsIn(earlier.answers, earlier.lookId);
+      if (earlier && now && back && !sameHands(now, shown) && sameHands(back, shown)) untracked(() => this.unsay());
+    });
     toObservable(this.groupId)
       .pipe(
         distinctUntilChanged(),
@@ -92,15 +104,22 @@ export class RosterFlow {
     const what = { kind: 'answered' as const, answer };
     const noteId = taken && exerciseId !== null ? this.write(studentId, { exerciseId, foot: 'both', what }) : null;
     const answers = taken ? [...others, { itemId: lookId, studentId, answer, noteId }] : others;
+    this.said.push({ lookId, answers: names.answers });
     this.store.name({ ...names, answers });
-    const hands = (id: Answer) => answers.filter((one) => one.itemId === lookId && one.answer === id).length;
-    this.store.act({
-      kind: 'tallied',
-      itemId: lookId,
-      better: hands('better'),
-      same: hands('same'),
-      worse: hands('worse'),
-    });
+    this.store.act({ kind: 'tallied', itemId: lookId, ...handsIn(answers, lookId) });
+  }
+
+  /** What was said before the last answer holds again, here and in each one's file. */
+  private unsay(): void {
+    const earlier = this.said.pop();
+    const names = this.store.names();
+    if (!earlier) return;
+    const has = (list: Names['answers'], noteId: string | null) => list.some((one) => one.noteId === noteId);
+    for (const { noteId, studentId } of names.answers)
+      if (noteId && !has(earlier.answers, noteId)) this.takeOut(noteId, studentId);
+    for (const { noteId, studentId } of earlier.answers)
+      if (noteId && !has(names.answers, noteId)) this.takeOut(noteId, studentId, false);
+    this.store.name({ ...names, answers: earlier.answers });
   }
 
   /** Says who felt it: into their own file goes what matters there. */
@@ -176,7 +195,19 @@ export class RosterFlow {
     return id;
   }
 
-  private takeOut(noteId: string, studentId: string): void {
-    void this.outbox.put({ kind: 'note-out', format: 1, id: newId(), noteId, studentId, out: true });
+  /** @param out false: brought back */
+  private takeOut(noteId: string, studentId: string, out = true): void {
+    void this.outbox.put({ kind: 'note-out', format: 1, id: newId(), noteId, studentId, out });
   }
 }
+
+type Hands = Pick<Tally, 'better' | 'same' | 'worse'>;
+
+function handsIn(answers: Names['answers'], lookId: string): Hands {
+  const hands = (id: Answer) => answers.filter((one) => one.itemId === lookId && one.answer === id).length;
+  return { better: hands('better'), same: hands('same'), worse: hands('worse') };
+}
+
+/** No hands at all are as good as none that were counted. */
+const sameHands = (a: Hands, b: Hands | undefined): boolean =>
+  a.better === (b?.better ?? 0) && a.same === (b?.same ?? 0) && a.worse === (b?.worse ?? 0);
