@@ -1,4 +1,4 @@
-import { amountName, numberOf } from '../dose';
+import { amountName, numberIn, numberOf } from '../dose';
 import { type Plan, type PlanCommand, type Side, applyCommand, findItem } from '../plan';
 import { type FindRevision, buildTimeline } from '../timeline';
 import { boutsOf } from './bout';
@@ -28,8 +28,8 @@ export interface PaidBack {
   readonly debts: readonly Owed[];
 }
 
-/** More than so many reps at once is no making up, but other work. */
-const mostMore = 20;
+/** A foot that would do more than half as much again does other work, and makes nothing up (Needlework's own). */
+const mostShare = 0.5;
 
 /**
  * The class with a few reps more for the foot that owes them, wherever its feet are equal and take turns: tried on the
@@ -53,8 +53,9 @@ function oneMore(plan: Plan, { itemId, side, units }: Owed, find: FindRevision):
   const [first] = item?.dose ?? [];
   if (!item || !first || item.sides.mode !== 'equal' || numberOf(first, amountName(first))?.scale !== 'counts')
     return null;
+  const most = Math.min(20, mostShare * numberIn(first, amountName(first)));
   const before = unitsOf(plan, itemId, side, find);
-  for (let more = 1; more <= mostMore; more++) {
+  for (let more = 1; more <= most; more++) {
     const command: PlanCommand = {
       type: 'edit-item',
       itemId,

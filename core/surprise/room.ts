@@ -20,16 +20,20 @@ export const roomDevice = 'the-room';
 export function watched(room: Room, state: RunState): Room {
   const now = room.waiting.find((surprise) => isDue(surprise, state));
   if (!now) return room;
+  const cut = endsSooner(state, now.cutSeconds);
+  const words = cut ? `${now.words} You end at ${cut.words}.` : now.words;
   return {
     ...room,
     waiting: room.waiting.filter((one) => one !== now),
-    happened: [...room.happened, { ...now, atMs: state.atMs }],
+    happened: [...room.happened, { ...now, words, atMs: state.atMs }],
   };
 }
 
-function isDue({ kind, itemId, share }: Surprise, state: RunState): boolean {
+function isDue({ kind, itemId, share, cutSeconds }: Surprise, state: RunState): boolean {
   const bout = currentBout(state);
   if (!bout || state.makingUp) return false;
+  // nobody can be told to end at a time that is past
+  if (cutSeconds > 0 && !endsSooner(state, cutSeconds)) return false;
   if (bout.itemId === itemId) {
     if (share === null) return state.status !== 'ready';
     return state.status === 'work' && workMsOf(state) >= share * (bout.workEndMs - bout.workStartMs);

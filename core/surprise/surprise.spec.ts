@@ -171,6 +171,20 @@ describe('what a room does that nobody planned', () => {
     expect(watched(late, teacher.now()).happened).toHaveLength(1);
   });
 
+  it('the hall is not needed at a time that is past; the end that is told is the end there is', () => {
+    const cut = surprisesOf(plan, timeline, 7).find(({ kind }) => kind === 'cut-short')!;
+    const room: Room = { seed: 7, waiting: [cut], happened: [] };
+    const teacher = floorTeacher(plan, find);
+    teacher.tell({ kind: 'moved', bout: teacher.now().bouts.length - 1 });
+    teacher.count();
+    // the teacher has cut five minutes already
+    const five = { type: 'edit-class' as const, change: { slotSeconds: 2100 } };
+    teacher.tell({ kind: 'adapted', command: five });
+    expect(watched(room, teacher.now()).happened[0]!.words).toMatch(/10 minutes sooner.” You end at 25:00\.$/);
+    teacher.tell({ kind: 'held' });
+    expect(watched(room, teacher.wait(1_500_000))).toBe(room);
+  });
+
   it('is not taken back by the teacher’s undo', () => {
     const { state } = rehearse(({ kind }) => (kind === 'cut-short' ? [{ kind: 'undone', seq: 0 }] : []));
     expect(state.plan.slotSeconds).toBe(plan.slotSeconds - 600);
@@ -289,7 +303,7 @@ describe('what is told at the end of a rehearsal', () => {
     )!;
     const idle = rehearse(nothing, seed, full);
     expect(idle.of('cut-short').well).toBe(false);
-    expect(idle.of('cut-short').did).toContain('with everything as it was');
+    expect(idle.of('cut-short').did).toContain('everything was as it was');
     const out = rehearse(
       ({ kind }, state) => {
         const here = currentBout(state)!.itemId;
@@ -306,7 +320,7 @@ describe('what is told at the end of a rehearsal', () => {
       seed,
       full,
     );
-    expect(out.of('cut-short').did).toMatch(/You ended in time; you cut after 0 s/);
+    expect(out.of('cut-short').did).toMatch(/You ended in time; you changed what was to come after 0 s/);
     expect(out.told.gaveWay.some((words) => words.endsWith('taken out'))).toBe(true);
     expect(retime(out.state).overSlotMs).toBeLessThanOrEqual(0);
   });

@@ -1,7 +1,6 @@
 import { dice } from '../dice';
 import type { Execution } from '../exercise';
 import type { Plan } from '../plan';
-import { sayTime } from '../say-time';
 import type { ItemTime, Timeline } from '../timeline';
 
 /** What a room does to a class that nobody planned. */
@@ -35,7 +34,8 @@ interface Place {
   readonly times: readonly ItemTime[];
 }
 
-const onTheFloor: readonly Execution['position'][] = ['kneeling', 'floor-seated', 'lying'];
+/** Where nobody gets who cannot kneel. */
+export const onTheFloor: readonly Execution['position'][] = ['kneeling', 'floor-seated', 'lying'];
 const isArch = ({ exercise }: Execution) => exercise.family === 'arch';
 const isWork = ({ exercise }: Execution) => !['check', 'close', 'release'].includes(exercise.family);
 const hasBand = ({ kit }: Execution) => kit.some((need) => need.kit === 'band' || need.kit === 'long-loop');
@@ -88,7 +88,7 @@ function shuffled<T>(list: readonly T[], roll: (below: number) => number): T[] {
 function surprise(kind: SurpriseKind, plan: Plan, time: ItemTime, roll: (below: number) => number): Surprise {
   const cutSeconds = kind === 'cut-short' ? cutOf(plan.slotSeconds) : 0;
   const share = kind === 'cannot-kneel' ? null : (20 + roll(40)) / 100;
-  return { kind, itemId: time.itemId, share, words: wordsOf(kind, plan, time, cutSeconds, roll), cutSeconds };
+  return { kind, itemId: time.itemId, share, words: wordsOf(kind, time, cutSeconds, roll), cutSeconds };
 }
 
 /** Whole minutes: ten, or a quarter of the slot where that is less. */
@@ -97,7 +97,6 @@ const cutOf = (slotSeconds: number): number =>
 
 function wordsOf(
   kind: SurpriseKind,
-  plan: Plan,
   { execution }: ItemTime,
   cutSeconds: number,
   roll: (below: number) => number,
@@ -117,8 +116,7 @@ function wordsOf(
       return `One of them says: “My ${toes[roll(toes.length)] ?? ''} has gone numb.”`;
     case 'cut-short': {
       const minutes = cutSeconds / minute;
-      const end = sayTime((plan.slotSeconds - cutSeconds) * 1000);
-      return `The caretaker: “I need the hall ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} sooner.” You end at ${end}.`;
+      return `The caretaker: “I need the hall ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} sooner.”`;
     }
   }
 }

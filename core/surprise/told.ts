@@ -1,10 +1,19 @@
-import { type Execution, resolve } from '../exercise';
+import { resolve } from '../exercise';
 import { landingSeconds } from '../fit';
 import { type Plan, differencesOf, findItem } from '../plan';
-import { type RunAction, type RunEvent, type RunState, type Sensation, effective, sensationAnswers } from '../run';
+import {
+  type RunAction,
+  type RunEvent,
+  type RunState,
+  type Sensation,
+  effective,
+  reportOf,
+  sensationAnswers,
+} from '../run';
 import { sayLength, sayTime } from '../say-time';
 import type { FindRevision } from '../timeline';
 import { type Happened, type Room, roomDevice } from './room';
+import { onTheFloor } from './surprise';
 
 /** What was made of one surprise. */
 export interface Answered {
@@ -126,7 +135,6 @@ function snapped(happened: Happened, played: Played): Verdict {
 
 /** Common practice, no source. */
 const kneelWords = 'The same movement on a chair or standing, in the same place and the same time. Nobody looks on.';
-const onTheFloor: readonly Execution['position'][] = ['kneeling', 'floor-seated', 'lying'];
 
 function kneeling(happened: Happened, played: Played): Verdict {
   const { soon } = doneAfter(happened, played);
@@ -172,9 +180,11 @@ function stoodMs(happened: Happened, played: Played): number {
 const cutWords = 'What is to come gives way, the least that matters first; the close and the last look stay.';
 
 function cut(happened: Happened, played: Played): Verdict {
-  const answer = doneAfter(happened, played).all.find(isA('adapted', 'moved'));
+  const answer = doneAfter(happened, played).all.find(isA('adapted'));
+  const isShort = reportOf(played.state).notReached.length > 0;
   const { overMs } = landingOf(played.state);
   const ended = overMs <= 0 ? 'You ended in time' : `You ended ${sayLength(overMs)} after that`;
-  const did = answer ? `${ended}; you cut ${after(answer, happened)}.` : `${ended}, with everything as it was.`;
+  const how = isShort ? 'not all was reached' : 'everything was as it was';
+  const did = `${ended}; ${answer ? `you changed what was to come ${after(answer, happened)}` : how}.`;
   return { well: overMs <= landingSeconds * 1000, did, expected: cutWords };
 }

@@ -1,5 +1,6 @@
 import { findItem } from '@core/plan';
-import { type Bout, type RunState, boutsOf, currentBout, owed, replay, retime } from '@core/run';
+import { type Bout, type RunState, boutsOf, currentBout, owed, payBack, replay, retime } from '@core/run';
+import { review } from '@core/sequence';
 import { floorTeacher } from '@core/testing/floor-teacher';
 import { buildTimeline } from '@core/timeline';
 import { testServer } from '../testing/server';
@@ -76,6 +77,21 @@ describe('the classes of Saltmarsh Hall, taught from end to end in virtual time'
     expect(teacher.now().records.at(-1)!.endedAtMs).toBe(spent);
     const left = teacher.now().records.filter(({ itemId }) => itemId === skipped.itemId);
     expect(sum(left.map(({ unitsDone }) => unitsDone))).toBe(0);
+  });
+
+  it.each(classes)('%s: what is paid back next time is judged: it brings nothing unsafe into the class', (_, id) => {
+    const { plan, find, bouts } = open(id);
+    const hard = (of: typeof plan) =>
+      review({ plan: of, timeline: buildTimeline({ plan: of, find }), library: [], nextId: () => 'made-1' })
+        .filter(({ severity }) => severity === 'hard')
+        .map(({ key }) => key);
+    const debts = bouts.flatMap(({ itemId, feet }) =>
+      itemId !== null && feet === 'right' ? [{ itemId, side: 'right' as const, units: 2 }] : [],
+    );
+    for (const debt of debts) {
+      const paid = payBack(plan, [debt], find);
+      if (paid) expect(hard(paid.plan)).toEqual(hard(plan));
+    }
   });
 
   it.each(classes)('%s: the page loaded again at any instant stands where it stood', (_, id) => {

@@ -207,7 +207,7 @@ export class FloorPage implements OnInit, OnDestroy {
     });
     // nobody answers at sixteen times: what happens brings the rehearsal back to life
     effect(() => {
-      if (this.surprises.now() !== null) untracked(() => this.speed() > 1 && this.runAt(1));
+      if (this.surprises.now().length > 0) untracked(() => this.speed() > 1 && this.runAt(1));
     });
   }
 

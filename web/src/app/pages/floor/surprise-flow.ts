@@ -11,11 +11,11 @@ const rooms = { first: 1000, count: 9000 };
 export class SurpriseFlow {
   private readonly store = inject(FloorStore);
   private readonly room = signal<Room | null>(null);
-  private readonly coming = signal<Happened | null>(null);
+  private readonly coming = signal<readonly Happened[]>([]);
 
   readonly seed = computed(() => this.room()?.seed ?? null);
   readonly count = computed(() => (this.room()?.waiting.length ?? 0) + (this.room()?.happened.length ?? 0));
-  /** What has just happened, until the teacher has seen it. */
+  /** What has happened and the teacher has not seen yet, the first first. */
   readonly now = this.coming.asReadonly();
   /** What it came to, once it is over. */
   readonly told = computed(() => {
@@ -36,20 +36,20 @@ export class SurpriseFlow {
   begin(seed = rooms.first + Math.floor(Math.random() * rooms.count)): void {
     const state = this.store.state();
     if (!state || this.store.hasBegun()) return;
-    this.coming.set(null);
+    this.coming.set([]);
     this.room.set({ seed, waiting: surprisesOf(state.plan, state.timeline, seed), happened: [] });
   }
 
   leave(): void {
     this.room.set(null);
-    this.coming.set(null);
+    this.coming.set([]);
   }
 
-  seen(): void {
-    this.coming.set(null);
+  seen(happened: Happened): void {
+    this.coming.update((all) => all.filter((one) => one !== happened));
   }
 
-  /** The same class once more: in the same room, in another, or in none. */
+  /** The same class once more: in the same room, or in another. */
   async again(which: 'same' | 'other'): Promise<void> {
     const seed = this.seed();
     await this.store.startOver();
@@ -63,7 +63,7 @@ export class SurpriseFlow {
     const happened = next.happened.at(-1);
     if (next === room || !happened) return;
     this.room.set(next);
-    this.coming.set(happened);
+    this.coming.update((all) => [...all, happened]);
     const action = roomAction(happened, state);
     if (action) this.store.happens(action);
   }
