@@ -58,6 +58,10 @@ export const bridge = orderRule<string | null>({
   severity: 'soft',
   reason: 'Two neighbours ask opposite things of the sole. One sentence saves a muddle.',
   begin: null,
+  decides: (before, setting) => {
+    const last = before === null ? null : setting.entry(before);
+    return last && sharesWork(last) ? before : null;
+  },
   judge: (before, entry, setting) => {
     const last = before === null ? null : setting.entry(before);
     const said = entry.item.cues.setup !== undefined;

@@ -52,13 +52,17 @@ export interface Found {
   readonly explain: () => Explanation;
 }
 
+/** The name of a breach that stays the same after other edits. */
+export const keyOf = ({ id }: Pick<Rule, 'id'>, { about, itemIds }: Pick<Breach, 'about' | 'itemIds'>): string =>
+  [id, about ?? '', ...[...itemIds].sort()].join(' ').slice(0, 300);
+
 /** One rule over a class. */
 export function foundBy(rule: Rule, context: ReviewContext): Found[] {
   const found = (breach: Breach, explain: () => Explanation): Found => ({
     rule,
     breach,
     explain,
-    key: [rule.id, breach.about ?? '', ...[...breach.itemIds].sort()].join(' ').slice(0, 300),
+    key: keyOf(rule, breach),
   });
   return rule.kind === 'class'
     ? rule.look(context).map((breach) => found(breach, breach.explain))

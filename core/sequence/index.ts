@@ -1,3 +1,5 @@
 export { review } from './review';
 export type { OtherDose } from './rule';
 export type { Finding, ProvedMend } from './finding';
+export * from './reorder/reorder';
+export * from './flows';

@@ -43,6 +43,12 @@ export const regionRun = orderRule<Runs>({
   severity: 'soft',
   reason: 'The same part three items running tires it without training it better; a change in between lets it answer.',
   begin: [null],
+  decides: ([last, ...runs], setting) => {
+    const entry = last === null ? null : setting.entry(last);
+    if (runs.length === 0 || !entry) return [null];
+    const go = [entry.block.id, entry.execution.band !== null, entry.execution.sidePattern === 'each'];
+    return [go, ...runs.map(([region, ...itemIds]) => [region, Math.min(3, itemIds.length)])];
+  },
   judge: ([last, ...runs], entry, setting) => {
     const before = last === null ? null : setting.entry(last);
     const goes = oneGo(before, entry);
@@ -91,6 +97,8 @@ export const archThird = orderRule<readonly string[]>({
   severity: 'soft',
   reason: 'Arch work cramps: after two such items comes something that lets go.',
   begin: [],
+  matters: (entry) => eases(entry) || burnsArch(entry),
+  decides: (burning) => burning.length,
   judge: (burning, entry) => {
     if (eases(entry)) return { state: [], breach: null };
     if (!burnsArch(entry)) return { state: burning, breach: null };
@@ -119,6 +127,7 @@ export const balanceAfterCalf = orderRule<string | null>({
   severity: 'soft',
   reason: 'Tired calves wobble. Wanted for dancers sometimes; for most people the stand comes first.',
   begin: null,
+  decides: (tired) => tired !== null,
   judge: (tired, entry) => {
     const demanding = entry.execution.balance.working >= 2 && entry.execution.exercise.family === 'balance';
     return {

@@ -16,6 +16,7 @@ export const ladderOrder = orderRule<LastOnLadder>({
   severity: 'hard',
   reason: 'Within one ladder the easier level comes first: it prepares the harder one.',
   begin: [],
+  matters: ({ item }, among) => among.filter((e) => e.item.exerciseId === item.exerciseId).length > 1,
   judge: (seen, entry, setting) => {
     const { exercise } = entry.execution;
     if (!exercise.ladder) return { state: seen, breach: null };
@@ -42,6 +43,12 @@ export const prepared = orderRule<readonly string[]>({
   severity: 'hard',
   reason: 'One prepares the other: passive before active before loaded, two feet before one.',
   begin: [],
+  matters: ({ item, execution }, among) =>
+    among.some(
+      (e) =>
+        e.execution.exercise.preparedBy?.includes(item.exerciseId) === true ||
+        execution.exercise.preparedBy?.includes(e.item.exerciseId) === true,
+    ),
   judge: (before, entry, setting) => {
     const { exerciseId, id, recheck } = entry.item;
     const state = [...before, id].sort();

@@ -43,6 +43,8 @@ export const matsTwice = orderRule<readonly [mats: 'away' | 'out' | 'aside', lai
   severity: 'soft',
   reason: 'Each time mats come out and go away the room stops.',
   begin: ['away', null],
+  matters: ({ execution, floor }) => surfaceFor(execution, floor) === 'mats' || clearsFloor(execution),
+  decides: ([mats, laid]) => [mats, laid !== null],
   judge: ([mats, laid], { item, execution, floor }, { pace }) => {
     if (surfaceFor(execution, floor) !== 'mats')
       return { state: [mats === 'out' && clearsFloor(execution) ? 'aside' : mats, laid], breach: null };

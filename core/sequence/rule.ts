@@ -65,7 +65,7 @@ export interface Mend {
 /** Something objected to: the items it names and how much it matters. */
 export interface Breach {
   readonly itemIds: readonly string[];
-  /** Larger comes first among findings of one severity, and is what a reorderer pays: seconds, or items concerned. */
+  /** Larger comes first among findings of one severity: seconds, or items concerned. */
   readonly cost: number;
   /** Tells two breaches of one rule and the same items apart. */
   readonly about?: string;
@@ -95,6 +95,13 @@ export interface OrderRule<S extends State = State> extends Said {
   readonly kind: 'order';
   readonly begin: S;
   readonly judge: (state: S, entry: Entry, setting: Setting) => { readonly state: S; readonly breach: Breach | null };
+  /**
+   * Whether an item matters to it in a class of these items: one that does not neither breaches it nor changes what comes
+   * of the others, in whatever order. Left out: all do.
+   */
+  readonly matters?: (entry: Entry, among: readonly Entry[]) => boolean;
+  /** What of a state decides about what is to come; the rest only names items. Left out: all of it. */
+  readonly decides?: (state: S, setting: Setting) => State;
   /** Words and mends, made only when somebody asks. */
   readonly explain: (breach: Breach, context: ReviewContext) => Explanation;
 }

@@ -40,6 +40,8 @@ export const impactCold = orderRule<readonly [warmMs: number, said: boolean]>({
   severity: 'hard',
   reason: 'Landings ask most of calf and tendon; they come after at least a minute of calf work.',
   begin: [0, false],
+  matters: ({ execution }, among) =>
+    (execution.impactsPerRep > 0 || loadsCalf(execution)) && among.some((e) => e.execution.impactsPerRep > 0),
   judge: ([warm, said], { item, execution, workMs }) =>
     execution.impactsPerRep > 0 && warm < warmMs
       ? { state: [warm, true], breach: said ? null : { itemIds: [item.id], cost: 1 } }
@@ -63,6 +65,8 @@ export const eyesShutEarly = orderRule<boolean>({
   severity: 'hard',
   reason: 'Eyes shut comes after standing on one leg with the eyes open and the hands nearly free.',
   begin: false,
+  matters: ({ execution }, among) =>
+    (eyesShut(execution) || standsFree(execution)) && among.some((e) => eyesShut(e.execution)),
   judge: (stood, { item, execution }) =>
     eyesShut(execution) && !stood
       ? { state: stood, breach: { itemIds: [item.id], cost: 1 } }
@@ -82,6 +86,8 @@ export const unsteadyEarly = orderRule<boolean>({
   severity: 'hard',
   reason: 'Soft and moving ground comes after firm ground.',
   begin: false,
+  matters: ({ execution }, among) =>
+    (onUnstableGround(execution) || firmGround(execution)) && among.some((e) => onUnstableGround(e.execution)),
   judge: (firm, { item, execution }) =>
     onUnstableGround(execution) && !firm
       ? { state: firm, breach: { itemIds: [item.id], cost: 1 } }

@@ -67,7 +67,8 @@ export interface Optimum {
   readonly solveMs: number;
 }
 
-async function solve(lp: string, now: () => number): Promise<Optimum> {
+/** Solves a programme to its optimum. */
+export async function solveProgram(lp: string, now: () => number): Promise<Optimum> {
   const solver = await highs();
   const start = now();
   const found = solver.solve(lp, { mip_rel_gap: 0, mip_abs_gap: 0 });
@@ -97,7 +98,7 @@ export async function optimumOfDoses(
     rows.push(` one${i}: ${own.map((t) => t.name).join(' + ')} = 1`);
     return own;
   });
-  return solve(problem(terms, base, target, rows, 0), now);
+  return solveProgram(problem(terms, base, target, rows, 0), now);
 }
 
 /**
@@ -157,5 +158,5 @@ export async function optimumOfPaths(
     ),
     ` end: ${[...end, ...(nothing ? ['none'] : [])].join(' + ')} = 1`,
   ];
-  return solve(problem(terms, 0, target, rows, all), now);
+  return solveProgram(problem(terms, 0, target, rows, all), now);
 }

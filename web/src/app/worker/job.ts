@@ -4,6 +4,7 @@ import type { Exercise } from '@core/exercise';
 import { type SwayFigures, type SwayRecord, swayFigures } from '@core/device/sway';
 import { type DoorPlan, type DoorSight, atTheDoor } from '@core/door';
 import type { Plan } from '@core/plan';
+import { type Reordered, reorder } from '@core/sequence';
 
 /** Fits a class to its slot. Everything in a job can be copied from thread to thread. */
 export interface FitJob {
@@ -33,6 +34,15 @@ export interface DoorJob {
   readonly seed: string;
 }
 
+/** The best order of a block, or of each block in turn. */
+export interface ReorderJob {
+  readonly kind: 'reorder';
+  readonly plan: Plan;
+  readonly exercises: readonly (readonly [revision: string, exercise: Exercise])[];
+  readonly blockId: string | null;
+  readonly softSeconds: number;
+}
+
 /** The tones of a class as a sound file. */
 export interface WavJob {
   readonly kind: 'wav';
@@ -45,6 +55,7 @@ interface Jobs {
   readonly sway: { readonly job: SwayJob; readonly result: SwayFigures | null };
   readonly fit: { readonly job: FitJob; readonly result: Fit };
   readonly wav: { readonly job: WavJob; readonly result: Uint8Array };
+  readonly reorder: { readonly job: ReorderJob; readonly result: Reordered };
   readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
 }
 export type Job = Jobs[keyof Jobs]['job'];
@@ -63,6 +74,10 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
     return swayFigures(record);
   },
   wav: ({ tones, totalMs }) => wavOf(tones, totalMs),
+  reorder: ({ plan, exercises, blockId, softSeconds }) => {
+    const known = new Map(exercises);
+    return reorder({ plan, find: (revision) => known.get(revision) ?? null, blockId, softSeconds });
+  },
   door: ({ plan, sight, exercises, library, seed }) => {
     const known = new Map(exercises);
     let made = 0;
@@ -95,6 +110,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
       return works.fit(job);
     case 'door':
       return works.door(job);
+    case 'reorder':
+      return works.reorder(job);
     case 'wav':
       return works.wav(job);
     case 'sway':

@@ -14,6 +14,7 @@ export const designerKeys = {
       inNumbers: true,
     },
     { keys: ['t'], shown: 'T', words: 'fit to the slot', does: 'fit' },
+    { keys: ['o'], shown: 'O', words: 'a better order', does: 'order' },
     { keys: ['w'], shown: 'W', words: 'what is worth a look', does: 'look' },
     { keys: ['f'], shown: 'F', words: 'to the floor', does: 'floor' },
     { keys: ['?'], shown: '?', words: 'these keys', does: 'keys' },

@@ -56,6 +56,7 @@ import { RunningOrder } from './order/running-order';
 import { Peek } from './peek';
 import { Picker } from './picker/picker';
 import { PlanStore } from './plan-store';
+import { type ReorderAsked, ReorderDialog } from './reorder/reorder-dialog';
 import { ReviewStream } from './review-stream';
 import { ClassSettings } from './settings/class-settings';
 import { WhoDialog } from './who/who-dialog';
@@ -243,6 +244,11 @@ export class DesignerPage implements OnInit {
     this.dialogs.open(FitDialog, { data: this.store, width: '620px', maxWidth: '96vw', autoFocus: 'dialog' });
   }
 
+  protected openReorder(blockId: string | null): void {
+    const data: ReorderAsked = { store: this.store, blockId };
+    this.dialogs.open(ReorderDialog, { data, width: '680px', maxWidth: '96vw', autoFocus: 'dialog' });
+  }
+
   protected openKeys(): void {
     const tables: readonly KeyTable[] = [designerKeys, pickerKeys, orderKeys, threadKeys, numberKeys];
     this.dialogs.open(KeySheet, { data: tables, width: '840px', maxWidth: '94vw' });
@@ -264,6 +270,8 @@ export class DesignerPage implements OnInit {
         return this.store.redo();
       case 'fit':
         return this.openFit();
+      case 'order':
+        return this.openReorder(null);
       case 'look':
         this.picking.set(false);
         return this.beside.set('findings');

@@ -85,6 +85,8 @@ export class RunningOrder {
   /** Open findings of the review; the rows they name are marked. */
   readonly findings = input<readonly Finding[]>([]);
   readonly chosen = output<string>();
+  /** A better order is asked for: of a block, or of each in turn. */
+  readonly reorderAsked = output<string | null>();
 
   protected readonly icons = { drag: mdiDrag, more: mdiDotsVertical };
 
@@ -95,6 +97,9 @@ export class RunningOrder {
   protected readonly blocks = computed(() =>
     orderBlocks(this.plan(), this.timeline(), this.findings(), this.unsayable()),
   );
+
+  /** Something could change places. */
+  protected readonly many = computed(() => this.plan().blocks.some(({ items }) => items.length > 1));
 
   /** Rows that have just come: they are brought into sight and tinted for a moment. */
   protected readonly fresh = linkedSignal<readonly string[], readonly string[]>({
