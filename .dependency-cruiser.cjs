@@ -20,6 +20,7 @@ const coreGraph = {
   door: ['dose', 'exercise', 'fit', 'kit', 'plan', 'sequence', 'timeline'],
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
   roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan', 'run'],
+  compose: ['dose', 'exercise', 'fit', 'kit', 'library', 'plan', 'roster', 'sequence', 'timeline'],
   contract: ['device', 'dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({

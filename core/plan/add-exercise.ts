@@ -19,6 +19,9 @@ const blockNames: Readonly<Record<Family, string>> = {
   close: 'Close',
 };
 
+/** What a block of exercises like this one is usually called. */
+export const blockNameOf = ({ family }: Pick<Exercise, 'family'>): string => blockNames[family];
+
 /**
  * Where a picked exercise goes: after the selected item; where that ends its block and the family differs, into a
  * block of its own kind right behind it; at the end when nothing is selected.
@@ -31,7 +34,7 @@ export function addExercise(
   nextId: NextId,
 ): Addition {
   const item = newItem(nextId(), exercise, revision, plan.school);
-  const name = blockNames[exercise.family];
+  const name = blockNameOf(exercise);
   const selected = selectedId === null ? null : findAny(plan, selectedId);
   const at = selected ? plan.blocks.indexOf(selected.block) : plan.blocks.length - 1;
   const block = plan.blocks[at];

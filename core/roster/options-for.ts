@@ -67,3 +67,13 @@ export function optionsFor(asked: RosterAsked): Offered | null {
     }
   return best.offered === item ? null : best.offered;
 }
+
+/**
+ * The level that suits most people as the main one: the middle of where they stand, the lower of two middles.
+ * @returns null where the exercise has no levels, or nobody's is written down
+ */
+export function mainLevelFor(asked: RosterAsked): string | null {
+  const rungs = asked.exercise.ladder?.rungs ?? [];
+  const stands = asked.students.flatMap(({ id }) => standsOn(asked, id) ?? []).sort((a, b) => a - b);
+  return rungs[stands[Math.floor((stands.length - 1) / 2)] ?? -1]?.id ?? null;
+}

@@ -1,0 +1,281 @@
+import { type Dose, doseTime, withNumber } from '../dose';
+import {
+  type Concern,
+  type Execution,
+  type Exercise,
+  type Rung,
+  type School,
+  type Substitute,
+  concernNames,
+  differsFrom,
+  handsNearlyFree,
+  resolve,
+  startingRung,
+  withSubstitutes,
+} from '../exercise';
+import { type KitId, floorSuits, isFetched, isWorn, kitNames } from '../kit';
+import { likeness } from '../library';
+import { type Familiarity, type Item, type Pace, newItem } from '../plan';
+import { alternativesOf } from '../fit';
+import { surfaceFor } from '../timeline';
+import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus } from './brief';
+import { IdeaId, ideas } from './idea';
+
+/** What was taught before, as far as it bears on the next class. */
+export interface History {
+  /** How often the group was taught an exercise, by its id. */
+  readonly times: Readonly<Record<string, number>>;
+  /** What the last class had, with its levels. */
+  readonly last: readonly { readonly exerciseId: string; readonly rungId: string | null }[];
+  /** Exercises that helped this group, and how often of how many looks. */
+  readonly helped: Readonly<Record<string, { readonly better: number; readonly looks: number }>>;
+}
+export const noHistory: History = { times: {}, last: [], helped: {} };
+
+export interface Offer {
+  readonly revision: string;
+  readonly exercise: Exercise;
+}
+
+/** One dose an exercise could have in the class, and the class time it then takes, s. */
+export interface DoseChoice {
+  readonly dose: Dose;
+  readonly seconds: number;
+}
+
+/** An exercise that may come, on the level it would be done. */
+export interface Candidate {
+  readonly revision: string;
+  readonly exercise: Exercise;
+  readonly execution: Execution;
+  readonly item: Item;
+  readonly place: PlaceInRoom;
+  /** What has to be there and be carried: chairs count as the place they are. */
+  readonly kit: readonly KitId[];
+  readonly carries: ReadonlySet<IdeaId>;
+  /** How much it asks, 0 to about 10: what it loads, how far it is integrated, balance and landings. */
+  readonly demand: number;
+  /** Shortest first. */
+  readonly doses: readonly DoseChoice[];
+  /** At its usual dose, s. */
+  readonly seconds: number;
+  readonly returns: boolean;
+}
+
+/** Why an exercise of the library is not asked to come. */
+export interface LeftOut {
+  readonly exerciseId: string;
+  readonly family: FocusFamily | null;
+  readonly why: 'concern' | 'kit' | 'floor' | 'place' | 'school' | 'weeks' | 'tires' | 'worn' | 'much' | 'dancers';
+  /** What in particular: a concern, a piece of kit; empty where there is no more to say. */
+  readonly what: string;
+}
+
+const places: Readonly<Record<Execution['position'], PlaceInRoom>> = {
+  lying: 'floor',
+  'floor-seated': 'floor',
+  kneeling: 'floor',
+  'chair-seated': 'chair',
+  standing: 'up',
+  walking: 'up',
+};
+export const placeOf = ({ position }: Pick<Execution, 'position'>): PlaceInRoom => places[position];
+
+/** Before rehearsal or sport: no hold longer than this, s (common practice). */
+export const longestHoldBefore = 15;
+
+/** The level a brief asks for: where most people begin, or one beside it; never through a door of weeks. */
+function rungFor(
+  exercise: Exercise,
+  brief: ComposeBrief,
+  school: School,
+  last: string | null | undefined,
+): Rung | null {
+  const rungs = exercise.ladder?.rungs ?? [];
+  const start = startingRung(exercise, school);
+  const known = rungs.find(({ id }) => id === last);
+  if (known) return known;
+  if (!start) return null;
+  const at = rungs.indexOf(start) + { new: -1, usual: 0, further: 1 }[brief.level];
+  const asked = rungs[Math.max(0, Math.min(rungs.length - 1, at))] ?? start;
+  return asked.door ? start : asked;
+}
+
+/** Pieces that stand in for what is not there. */
+function substitutesIn(execution: Execution, brief: ComposeBrief): readonly Substitute[] {
+  return execution.kit.flatMap((need): Substitute[] => {
+    if (enough(need, brief)) return [];
+    const other = need.substitutes.find(({ kit }) => enough({ ...need, kit }, brief));
+    return other ? [{ of: need.kit, by: other.kit }] : [];
+  });
+}
+
+function enough(need: { kit: KitId; per: 'person' | 'room'; count: number }, { kit, people }: ComposeBrief): boolean {
+  const has = kit[need.kit] ?? 0;
+  if (need.kit === 'metronome') return true;
+  if (!isFetched(need.kit)) return has > 0;
+  return has >= (need.per === 'person' ? need.count * (people ?? 1) : need.count);
+}
+
+const regionSum = ({ regions }: Execution) => Object.values(regions).reduce((sum, rating) => sum + (rating ?? 0), 0);
+
+function demandOf(execution: Execution): number {
+  const stage = { passive: 0, active: 1, loaded: 2, integrated: 3 }[execution.exercise.stage];
+  if (['check', 'close', 'release'].includes(execution.exercise.family)) return 0;
+  return (
+    stage +
+    0.5 * regionSum(execution) +
+    Math.max(execution.balance.working, execution.balance.standing) +
+    Math.min(2, execution.impactsPerRep) +
+    (placeOf(execution) === 'up' ? 1 : 0)
+  );
+}
+
+/** Rooms in which nothing is asked that asks very much: people new to it, and people who have fallen. */
+const isCareful = ({ level, concerns }: ComposeBrief): boolean =>
+  level === 'new' || concerns.includes('falls-or-faints');
+/** Balance with the hands all but free or more of it than a chair makes up for; lunges and deep bends. */
+function isShaky(execution: Execution): boolean {
+  const { stage, family } = execution.exercise;
+  if (family === 'strength' && stage === 'integrated') return true;
+  const balance = Math.max(execution.balance.working, execution.balance.standing);
+  return balance >= 3 || (balance >= 2 && handsNearlyFree(execution));
+}
+
+/** A dose with no hold over what is allowed before rehearsal. */
+const gently = (dose: Dose): Dose =>
+  dose.map((part) =>
+    part.kind === 'hold' && part.holdSeconds > longestHoldBefore
+      ? withNumber(part, 'holdSeconds', longestHoldBefore)
+      : part,
+  );
+
+/** Class time at each sayable dose, read off the time at the usual one and what the work itself gains. */
+function dosesOf(item: Item, execution: Execution, usualSeconds: number, gentle: boolean): DoseChoice[] {
+  const feet = execution.sidePattern === 'each' ? 2 : 1;
+  const lasts = (dose: Dose) => {
+    const { workMs, restMs } = doseTime(dose, execution.phaseSeconds);
+    return ((workMs + restMs) * feet) / 1000;
+  };
+  const own = lasts(item.dose);
+  const found = alternativesOf(item, execution)
+    .filter(({ dose }) => !gentle || isGentle(dose))
+    .map(({ dose }) => ({ dose, seconds: usualSeconds + lasts(dose) - own }));
+  const bySeconds = new Map(found.map((choice) => [Math.round(choice.seconds), choice]));
+  return [...bySeconds.values()].sort((a, b) => a.seconds - b.seconds);
+}
+
+/** Whether a dose holds nothing longer than it may before rehearsal. */
+export const isGentle = (dose: Dose): boolean =>
+  dose.every((part) => part.kind !== 'hold' || part.holdSeconds <= longestHoldBefore);
+
+/** How familiar an exercise is to a group that was taught it so often. */
+const familiarityOf = (times: number): Familiarity => (times === 0 ? 'new' : times === 1 ? 'seen-once' : 'known');
+
+export interface CandidateRequest {
+  readonly brief: ComposeBrief;
+  readonly school: School;
+  readonly pace: Pace;
+  readonly library: readonly Offer[];
+  readonly history: History;
+  /** Class time of an item alone, s. */
+  readonly secondsOf: (item: Item, exercise: Exercise) => number;
+  readonly nextId: () => string;
+  /** The main level that suits the people, where they are known. */
+  readonly mainLevel: ((item: Item, exercise: Exercise) => string | null) | null;
+}
+
+/** Who may come, and why the others do not. */
+export function candidatesFor(request: CandidateRequest): {
+  readonly may: readonly Candidate[];
+  readonly not: readonly LeftOut[];
+} {
+  const may: Candidate[] = [];
+  const not: LeftOut[] = [];
+  for (const offer of request.library) {
+    const found = candidateOf(offer, request);
+    if ('why' in found) not.push(found);
+    else may.push(found);
+  }
+  return { may, not };
+}
+
+function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): Candidate | LeftOut {
+  const { brief, school, history, nextId, secondsOf } = request;
+  const out = (why: LeftOut['why'], what = ''): LeftOut => ({
+    exerciseId: exercise.id,
+    family: isFocus(exercise.family) ? exercise.family : null,
+    why,
+    what,
+  });
+  const last = history.last.find(({ exerciseId }) => exerciseId === exercise.id);
+  const before = rungFor(exercise, brief, school, last?.rungId);
+  const made = newItem(nextId(), exercise, revision, school);
+  const rungId = request.mainLevel?.({ ...made, rungId: before?.id ?? null }, exercise) ?? before?.id ?? null;
+  const settled = resolve(exercise, rungId, school);
+  if (!settled.ok) return out('school');
+  if (differsFrom(exercise, school).length > 0) return out('school');
+  const substitutes = substitutesIn(settled.value, brief);
+  const execution = withSubstitutes(settled.value, substitutes);
+  const place = placeOf(execution);
+  if (!brief.places.includes(place)) return out('place', place);
+  const caution = barring(execution, brief.concerns);
+  if (caution) return out('concern', concernNames[caution]);
+  const short = execution.kit.find((need) => !enough(need, brief));
+  if (short) return out('kit', kitNames[short.kit]);
+  const onMats = surfaceFor(execution, brief.floor) === 'mats' && !execution.floorsRuledOut.includes('mat');
+  if (!onMats && !floorSuits(execution.floor, execution.floorsRuledOut, brief.floor)) return out('floor', brief.floor);
+  if (onMats && (brief.kit.mat ?? 0) < (brief.people ?? 1) && brief.floor !== 'mat') return out('kit', kitNames.mat);
+  if (brief.who !== 'dancers' && exercise.performance.kit.some(({ kit }) => kit === 'barre')) return out('dancers');
+  if (exercise.family === 'impact' && brief.who !== 'dancers') return out('weeks');
+  if (settled.value.kit.some(({ kit }) => isWorn(kit)) && brief.occasion !== 'homework') return out('worn');
+  if (isCareful(brief) && isShaky(execution)) return out('much');
+  const isBefore = brief.occasion === 'warm-up';
+  if (isBefore && tires(execution)) return out('tires');
+  const familiarity =
+    Object.keys(history.times).length === 0 ? 'known' : familiarityOf(history.times[exercise.id] ?? 0);
+  const usual = execution.doses.usual;
+  const base: Item = {
+    ...made,
+    rungId,
+    substitutes: [...substitutes],
+    familiarity,
+    dose: isBefore ? gently(rungId === made.rungId ? made.dose : usual) : rungId === made.rungId ? made.dose : usual,
+  };
+  if (isBefore && !isGentle(base.dose)) return out('tires');
+  const seconds = secondsOf(base, exercise);
+  return {
+    revision,
+    exercise,
+    execution,
+    item: base,
+    place,
+    kit: execution.kit.map((need) => need.kit).filter((kit) => isFetched(kit) && kit !== 'chair' && kit !== 'mat'),
+    carries: new Set(IdeaId.options.filter((idea) => ideas[idea].carries(execution))),
+    demand: demandOf(execution),
+    doses: dosesOf(base, execution, seconds, isBefore),
+    seconds,
+    returns: last !== undefined,
+  };
+}
+
+/** The concern for which an exercise is left out on this level, or asked about first. */
+const barring = ({ cautions }: Execution, concerns: readonly Concern[]): Concern | null =>
+  cautions.find(
+    ({ concern, action }) => concerns.includes(concern) && (action === 'leave-out' || action === 'ask-clinician'),
+  )?.concern ?? null;
+
+/** Leaves tired, or lets go, what the rehearsal needs awake: the heaviest load, and anything passive. */
+const tires = ({ regions, exercise }: Execution): boolean =>
+  exercise.stage === 'passive' || Object.values(regions).some((rating) => (rating ?? 0) >= 3);
+
+/** How alike two candidates are, 0 to 1; worked out once for each pair. */
+export function likenessOf(candidates: readonly Candidate[]): (a: Candidate, b: Candidate) => number {
+  const at = new Map(candidates.map((candidate, i) => [candidate, i]));
+  const known = new Float32Array(candidates.length ** 2).fill(-1);
+  return (a, b) => {
+    const key = (at.get(a) ?? 0) * candidates.length + (at.get(b) ?? 0);
+    if ((known[key] ?? -1) < 0) known[key] = likeness(a.exercise, b.exercise);
+    return known[key] ?? 0;
+  };
+}

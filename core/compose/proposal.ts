@@ -1,0 +1,251 @@
+import { timed } from '../dose';
+import { fitNow } from '../fit';
+import {
+  type Item,
+  type NextId,
+  type Pace,
+  type Plan,
+  applyCommand,
+  addRecheck,
+  blockNameOf,
+  itemsOf,
+  newBlock,
+  newPlan,
+  offerLevels,
+  recheckExercise,
+} from '../plan';
+import type { School } from '../exercise';
+import { type Finding, reorder, review } from '../sequence';
+import { type FindRevision, type Timeline, buildTimeline, slotFit } from '../timeline';
+import { type ComposeBrief, isFocus } from './brief';
+import type { Candidate, Offer } from './candidates';
+import { type Draft, type Frame, nearestDose } from './draft';
+import { type IdeaId, ideas } from './idea';
+import { type Judging, type Step, type Term, mostMoving, sumOf, termsOf } from './score';
+
+export interface Setting {
+  readonly brief: ComposeBrief;
+  readonly school: School;
+  readonly pace: Pace;
+  readonly lead: Plan['lead'];
+  readonly find: FindRevision;
+  /** What may come: mends take nothing else. */
+  readonly may: readonly Candidate[];
+  readonly offers: readonly Offer[];
+  readonly nextId: NextId;
+  /** Levels beside the main one that suit the people; null where nobody knows them. */
+  readonly optionsFor: ((item: Item) => Pick<Item, 'easier' | 'harder'> | null) | null;
+  readonly titleFor: (idea: IdeaId) => string;
+}
+
+/** A class from a brief: fitted, ordered, reviewed. */
+export interface Made {
+  readonly plan: Plan;
+  readonly timeline: Timeline;
+  readonly findings: readonly Finding[];
+  readonly terms: readonly Term[];
+  readonly sum: number;
+  readonly steps: readonly (Step & { readonly itemId: string })[];
+  readonly fits: boolean;
+  readonly hard: number;
+}
+
+const mostMends = 8;
+
+/** Makes a class of a draft: doses, blocks, levels; then its mends, its order and its fit, each judged by its own rules. */
+export function* made(
+  draft: Draft,
+  frame: Frame,
+  idea: IdeaId,
+  judging: Judging,
+  setting: Setting,
+): Generator<number, Made> {
+  let plan = planOf(draft, frame, idea, setting);
+  plan = fitted(plan, setting);
+  yield 0.3;
+  plan = mended(plan, judging, setting);
+  yield 0.6;
+  plan = yield* ordered(plan, setting);
+  plan = withoutLooks(fitted(mustEnd(fitted(plan, setting), setting), setting), setting);
+  yield 0.9;
+  return judgedClass(plan, judging, setting);
+}
+
+/** A class that is to have no looks is not told that it has none. */
+function withoutLooks(plan: Plan, { brief, find, nextId }: Setting): Plan {
+  if (brief.looks) return plan;
+  const findings = review({ plan, timeline: buildTimeline({ plan, find }), nextId }, 'quick');
+  const asked = findings.filter(({ rule }) => rule === 'look-first' || rule === 'look-again');
+  return { ...plan, accepted: asked.map(({ key }) => ({ finding: key, note: 'Without looks, as asked for.' })) };
+}
+
+/** A class as it stands, judged: by the timeline and the review where they can say, else by its places and kit. */
+export function judgedClass(plan: Plan, judging: Judging, setting: Setting): Made {
+  const timeline = buildTimeline({ plan, find: setting.find });
+  const findings = review({ plan, timeline, library: setting.offers, nextId: setting.nextId }, 'quick').filter(
+    ({ accepted }) => accepted === null,
+  );
+  const soft = findings.filter(({ severity }) => severity === 'soft').length;
+  const hard = findings.filter(({ severity }) => severity === 'hard').length;
+  const byExercise = new Map(setting.may.map((candidate) => [candidate.exercise.id, candidate]));
+  const steps = itemsOf(plan).flatMap((item) => {
+    const candidate = byExercise.get(item.exerciseId);
+    const time = timeline.items.find(({ itemId }) => itemId === item.id);
+    if (!candidate || item.recheck?.of) return [];
+    return [{ itemId: item.id, candidate: { ...candidate, item }, seconds: (time?.totalMs ?? 0) / 1000 }];
+  });
+  const share = movingShare(timeline);
+  const room = slotFit(plan, timeline);
+  const terms = termsOf(steps, judging, {
+    moving: share <= mostMoving ? 1 : Math.max(0, 1 - (share - mostMoving) / mostMoving),
+    found: 1 / (1 + soft),
+  });
+  return {
+    plan,
+    timeline,
+    findings,
+    terms,
+    sum: sumOf(terms),
+    steps,
+    hard,
+    fits: Math.abs(room.plannedMs - (room.slotMs - room.reserveMs)) <= 20_000,
+  };
+}
+
+/** Getting from one to the next: changes of place, kit, band, mats and foot; setting up is teaching and not counted. */
+export const movingShare = ({ activityMs, totalMs }: Timeline): number =>
+  totalMs === 0 ? 0 : (activityMs.transition + activityMs.switch) / totalMs;
+
+function planOf(draft: Draft, frame: Frame, idea: IdeaId, setting: Setting): Plan {
+  const { brief, school, pace, lead, nextId, titleFor } = setting;
+  const empty = newPlan(nextId(), titleFor(idea), brief.slotSeconds, school, pace);
+  const steps: Step[] = [
+    ...frame.before.map((candidate) => ({ candidate, seconds: candidate.seconds })),
+    ...draft.steps,
+  ];
+  const items = steps.map(({ candidate, seconds }): { item: Item; name: string } => ({
+    name: blockNameOf(candidate.exercise),
+    item: {
+      ...candidate.item,
+      id: nextId(),
+      dose: nearestDose(candidate.doses, seconds)?.dose ?? candidate.item.dose,
+    },
+  }));
+  const closing = frame.after.map((candidate) => ({
+    name: 'Close',
+    item: closingItem(candidate, frame, pace, nextId()),
+  }));
+  const blocks: Plan['blocks'] = [];
+  for (const { item, name } of [...items, ...closing]) {
+    const last = blocks.at(-1);
+    if (last?.name === name) last.items.push(item);
+    else blocks.push(newBlock(nextId(), name, [item], school.sides));
+  }
+  let plan: Plan = {
+    ...empty,
+    lead,
+    brief: {
+      ...empty.brief,
+      audience: brief.who,
+      purpose: '',
+      idea: ideas[idea].sentence,
+      groupId: brief.groupId,
+      people: brief.people,
+      floor: brief.floor,
+      cupboard: { ...brief.kit },
+      concerns: [...brief.concerns],
+    },
+    blocks,
+  };
+  plan = withLooks(plan, draft, setting);
+  return withLevels(plan, setting);
+}
+
+/** A look again belongs to the class; what only rests stays as it is. */
+function closingItem(candidate: Candidate, frame: Frame, pace: Pace, id: string): Item {
+  const { exercise, item } = candidate;
+  const isLook = exercise.family === 'check' || exercise.id === recheckExercise;
+  const again = frame.before.some((first) => first.exercise.id === exercise.id);
+  const dose = exercise.id === recheckExercise ? [timed(Math.max(1, Math.round(pace.recheckSeconds)))] : item.dose;
+  return { ...item, id, dose, recheck: isLook ? { of: null } : null, familiarity: again ? 'known' : item.familiarity };
+}
+
+/** From twenty-five minutes on there is a look in the middle: after what carries the idea first. */
+const lookFrom = 25 * 60;
+
+function withLooks(plan: Plan, draft: Draft, { brief, nextId, may }: Setting): Plan {
+  const walk = may.find(({ exercise }) => exercise.id === recheckExercise);
+  if (!brief.looks || brief.slotSeconds < lookFrom || !walk || !brief.places.includes('up')) return plan;
+  const drill =
+    draft.steps.find(({ candidate: c }) => c.exercise.family === 'arch' && c.place === 'up') ??
+    draft.steps.find(({ candidate: c }) => c.exercise.family === 'strength' || c.exercise.family === 'mobility');
+  const item = drill && itemsOf(plan).find(({ exerciseId }) => exerciseId === drill.candidate.exercise.id);
+  const addition = item && addRecheck(plan, item.id, walk.exercise, walk.revision, nextId);
+  const after = addition ? applyCommand(plan, addition.command) : null;
+  return after?.ok ? after.value : plan;
+}
+
+/** Two levels: the same movement, count and clock; those of the people where they are known. */
+function withLevels(plan: Plan, { brief, find, optionsFor }: Setting): Plan {
+  if (optionsFor) {
+    return itemsOf(plan).reduce((now, item) => {
+      const options = optionsFor(item);
+      const after = options ? applyCommand(now, { type: 'edit-item', itemId: item.id, change: options }) : null;
+      return after?.ok ? after.value : now;
+    }, plan);
+  }
+  const command = brief.who === 'mixed' ? offerLevels(plan, find) : null;
+  const after = command ? applyCommand(plan, command) : null;
+  return after?.ok ? after.value : plan;
+}
+
+/** Fits the doses; before rehearsal a hold is not made longer than it may be. */
+function fitted(plan: Plan, { find, brief }: Setting): Plan {
+  const holds = (item: Item) => item.dose.some(({ kind }) => kind === 'hold');
+  // A look takes as long as looking takes; what fills the time is work.
+  const isWork = (item: Item) => {
+    const family = find(item.revision)?.family;
+    return family !== undefined && isFocus(family) && !item.recheck;
+  };
+  const free = itemsOf(plan).filter((item) => isWork(item) && (brief.occasion !== 'warm-up' || !holds(item)));
+  return fitNow({ plan, find, dropUpTo: 0, only: new Set(free.map(({ id }) => id)) }).plan;
+}
+
+/**
+ * What the review can mend it mends, one finding after the other; each mend is proved by the review itself, and taken where
+ * the class is judged no worse for it.
+ */
+function mended(plan: Plan, judging: Judging, setting: Setting): Plan {
+  let now = judgedClass(plan, judging, setting);
+  const given = new Set<string>();
+  for (let step = 0; step < mostMends; step++) {
+    const finding = now.findings.find(({ key, severity }) => severity !== 'note' && !given.has(key));
+    if (!finding) break;
+    given.add(finding.key);
+    const mend = finding.mend();
+    const after = mend ? applyCommand(now.plan, mend.command) : null;
+    const then = after?.ok ? judgedClass(after.value, judging, setting) : null;
+    if (then && (then.hard < now.hard || (then.hard === now.hard && then.sum >= now.sum))) now = then;
+  }
+  return now.plan;
+}
+
+function* ordered(plan: Plan, { find }: Setting): Generator<number, Plan> {
+  const work = reorder({ plan, find, blockId: null });
+  for (;;) {
+    const next = work.next();
+    if (next.done) return next.value.plan;
+    yield 0.6 + 0.2 * next.value.done;
+  }
+}
+
+/** A reserve as large as it takes to end in the slot even where everything takes its time. */
+function mustEnd(plan: Plan, { brief, find }: Setting): Plan {
+  if (!brief.mustEnd) return plan;
+  const { likely, totalMs } = buildTimeline({ plan, find });
+  const reservePercent = Math.min(
+    40,
+    Math.max(plan.reservePercent, Math.ceil(100 * (1 - totalMs / likely.highMs)) + 1),
+  );
+  return { ...plan, reservePercent };
+}

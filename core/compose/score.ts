@@ -1,0 +1,318 @@
+import { amountName, numberIn, numberOf } from '../dose';
+import { oppositeOf } from '../exercise';
+import type { ComposeBrief, FocusFamily } from './brief';
+import { isFocus } from './brief';
+import type { Candidate, History } from './candidates';
+import type { IdeaId } from './idea';
+import { itemsIn, placeInHour } from './shape';
+
+/** An exercise in its place, with its class time. */
+export interface Step {
+  readonly candidate: Candidate;
+  readonly seconds: number;
+}
+
+/** One named part of what makes a class good, 0 to 1, and how much it counts. */
+export interface Term {
+  readonly id: TermId;
+  readonly value: number;
+  readonly weight: number;
+}
+
+/**
+ * What a class is judged by. The first ten are what a teacher is proud of (common practice, no source): one idea, one high
+ * point, few items, each place once, kit that pays, two levels, a concern with a seat in the class, a group that comes back,
+ * seats between. The weights are Needlework's own.
+ */
+export const termWeights = {
+  idea: 3,
+  grows: 1,
+  peak: 2,
+  prepared: 1.5,
+  count: 3,
+  places: 3,
+  kit: 3,
+  cleared: 1,
+  returns: 2,
+  seats: 2,
+  focus: 4,
+  hour: 3,
+  opposites: 1.5,
+  variety: 1.5,
+  moving: 2,
+  fresh: 1,
+  helped: 1,
+  eights: 1,
+  found: 3,
+  doses: 1,
+} as const;
+export type TermId = keyof typeof termWeights;
+
+export const termWords: Readonly<Record<TermId, string>> = {
+  idea: 'seven in ten exercises carry the idea',
+  grows: 'the idea comes back under more weight',
+  peak: 'one high point, in the second half',
+  prepared: 'two earlier exercises prepare it',
+  count: 'as many exercises as the minutes carry',
+  places: 'each place is visited once',
+  kit: 'nothing is brought out for one exercise',
+  cleared: 'kit is away before anybody balances, walks or jumps',
+  returns: 'about half comes back, at most five are new',
+  seats: 'nobody stands long without a seat',
+  focus: 'as much of each as was asked for',
+  hour: 'look, loosen, isolate, arch, band, rises, balance, close',
+  opposites: 'what goes one way goes the other way too',
+  variety: 'no two exercises alike',
+  moving: 'little time goes into moving about',
+  fresh: 'not the same as last time',
+  helped: 'what helped this group comes again',
+  eights: 'counts close on an eight',
+  found: 'the review has nothing to say',
+  doses: 'doses near what is usual',
+};
+
+export interface Judging {
+  readonly brief: ComposeBrief;
+  readonly shares: ReadonlyMap<FocusFamily, number>;
+  readonly idea: IdeaId;
+  readonly history: History;
+  readonly alike: (a: Candidate, b: Candidate) => number;
+}
+
+const clamp = (value: number) => Math.max(0, Math.min(1, value));
+const frames = ({ exercise }: Candidate) => exercise.family === 'check' || exercise.family === 'close';
+/** Seconds that a change of place, and of kit, usually take; only for weighing drafts. */
+const changeSeconds = 10;
+
+/** Longest that somebody who has fallen stands between seats, s (common practice). */
+export const longestStanding = 360;
+/** Of all the time, what moving about may take at the most (common practice). */
+export const mostMoving = 0.2;
+
+/** How many per cent of the working time each family has. */
+export function sharesIn(steps: readonly Step[]): Map<FocusFamily, number> {
+  const by = new Map<FocusFamily, number>();
+  let all = 0;
+  for (const { candidate, seconds } of steps) {
+    const { family } = candidate.exercise;
+    if (!isFocus(family)) continue;
+    by.set(family, (by.get(family) ?? 0) + seconds);
+    all += seconds;
+  }
+  return new Map([...by].map(([family, seconds]) => [family, all === 0 ? 0 : seconds / all]));
+}
+
+/** The farthest that any of some families is from what was asked for, as a share. */
+export function farthest(
+  steps: readonly Step[],
+  shares: ReadonlyMap<FocusFamily, number>,
+  among?: Iterable<FocusFamily>,
+): number {
+  const has = sharesIn(steps);
+  const families = new Set(among ?? [...has.keys(), ...shares.keys()]);
+  return Math.max(0, ...[...families].map((family) => Math.abs((has.get(family) ?? 0) - (shares.get(family) ?? 0))));
+}
+
+/** The longest that the class stands or walks between two seats, s. */
+export function standingSeconds(steps: readonly Step[]): number {
+  let [now, longest] = [0, 0];
+  for (const { candidate, seconds } of steps) {
+    now = candidate.place === 'up' ? now + seconds : 0;
+    longest = Math.max(longest, now);
+  }
+  return longest;
+}
+
+/** Index of the item that asks most. */
+const peakOf = (steps: readonly Step[]): number =>
+  steps.reduce((best, { candidate }, i) => (candidate.demand > (steps[best]?.candidate.demand ?? -1) ? i : best), 0);
+
+function sharesRegion(a: Candidate, b: Candidate): boolean {
+  const regions = Object.entries(b.execution.regions) as [keyof typeof a.execution.regions, number][];
+  return (
+    regions.some(([region, rating]) => rating >= 2 && (a.execution.regions[region] ?? 0) >= 1) ||
+    b.exercise.directions.some((direction) => a.exercise.directions.includes(direction)) ||
+    b.exercise.preparedBy?.includes(a.exercise.id) === true
+  );
+}
+
+/** The earlier items that prepare another one: they load the same part, or go the same way. */
+export const preparing = (steps: readonly Step[], at: number): Step[] => {
+  const peak = steps[at];
+  if (!peak) return [];
+  return steps.slice(0, at).filter(({ candidate }) => !frames(candidate) && sharesRegion(candidate, peak.candidate));
+};
+
+export const highPoint = (steps: readonly Step[]): number => peakOf(steps);
+
+type Known = Partial<Record<TermId, number>>;
+
+/**
+ * Judges a class in its order. What only the timeline and the review can say is passed in; without it those terms are left
+ * at what the places and the kit let one expect.
+ */
+export function termsOf(steps: readonly Step[], judging: Judging, known: Known = {}): Term[] {
+  const { brief, shares, idea, history, alike } = judging;
+  const working = steps.filter(({ candidate }) => !frames(candidate));
+  const total = steps.reduce((sum, { seconds }) => sum + seconds, 0) || 1;
+  const carriers = working.filter(({ candidate }) => candidate.carries.has(idea));
+  const peak = peakOf(working);
+  const isRest = brief.occasion === 'release' || brief.occasion === 'opening';
+  const values: Record<TermId, number> = {
+    idea: clamp(carriers.length / Math.max(1, working.length) / 0.7),
+    grows: (carriers.at(-1)?.candidate.demand ?? 0) > (carriers[0]?.candidate.demand ?? 0) ? 1 : 0,
+    peak: isRest || working.length < 3 ? 1 : peakAt(working, peak),
+    prepared: isRest || working.length < 4 ? 1 : clamp(preparing(working, peak).length / 2),
+    count: clamp(1 - Math.abs(steps.length - itemsIn(brief.slotSeconds)) / 3),
+    places: brief.concerns.includes('falls-or-faints') ? 1 : placesValue(working),
+    kit: kitValue(working, brief),
+    cleared: clearedValue(working),
+    returns: returnsValue(working, history),
+    seats: brief.concerns.includes('falls-or-faints') ? clamp(2 - standingSeconds(steps) / longestStanding) : 1,
+    focus: clamp(1 - farthest(working, shares) / 0.2),
+    hour: hourValue(steps, brief.concerns.includes('falls-or-faints')),
+    opposites: oppositesValue(working),
+    variety: varietyValue(working, alike),
+    moving: known.moving ?? clamp(1.5 - (changes(steps) * changeSeconds) / total / (2 * mostMoving)),
+    fresh: freshValue(working, history),
+    helped: helpedValue(working, history),
+    eights: brief.music ? eightsValue(working) : 1,
+    found: known.found ?? 1,
+    doses: known.doses ?? 1,
+  };
+  return (Object.entries(values) as [TermId, number][]).map(([id, value]) => ({ id, value, weight: termWeights[id] }));
+}
+
+/** The printed sum. */
+export const sumOf = (terms: readonly Term[]): number =>
+  terms.reduce((sum, { value, weight }) => sum + value * weight, 0);
+export const mostSum = Object.values(termWeights).reduce((sum, weight) => sum + weight, 0);
+
+/** In the second half, and after it the class comes down. */
+function peakAt(working: readonly Step[], peak: number): number {
+  const late = peak >= Math.floor(working.length / 2) ? 1 : (2 * peak) / working.length;
+  const high = working[peak]?.candidate.demand ?? 0;
+  const after = working.slice(peak + 1);
+  const down = after.length === 0 || after.every(({ candidate }) => candidate.demand < high) ? 1 : 0.5;
+  return late * down;
+}
+
+/** Visits to a place beyond the first. */
+function placesValue(working: readonly Step[]): number {
+  const visits: string[] = [];
+  for (const { candidate } of working) if (visits.at(-1) !== candidate.place) visits.push(candidate.place);
+  const again = visits.length - new Set(visits).size;
+  return clamp(1 - again / 2);
+}
+
+function kitValue(working: readonly Step[], { focus, occasion }: ComposeBrief): number {
+  const users = new Map<string, Step[]>();
+  for (const step of working) for (const kit of step.candidate.kit) users.set(kit, [...(users.get(kit) ?? []), step]);
+  const wanted = ({ candidate: { exercise } }: Step) =>
+    (isFocus(exercise.family) && focus[exercise.family] !== undefined) ||
+    (exercise.family === 'release' && occasion === 'release');
+  const single = [...users.values()].filter((steps) => steps.length === 1 && !steps.some(wanted)).length;
+  // Out once: what is used again later without a break between.
+  const split = [...users.values()].filter((steps) => {
+    const at = steps.map((step) => working.indexOf(step));
+    return (at.at(-1) ?? 0) - (at[0] ?? 0) >= steps.length;
+  }).length;
+  return clamp(1 - single / 2 - split / 3);
+}
+
+/** Kit that lies about is put away before people balance, walk or jump; what they stand on or hold is theirs. */
+function clearedValue(working: readonly Step[]): number {
+  const open = working.filter(
+    ({ candidate }, i) =>
+      ['balance', 'gait', 'impact'].includes(candidate.exercise.family) &&
+      working.slice(i + 1).some((later) => later.candidate.kit.some((kit) => kitBefore(working.slice(0, i), kit))),
+  );
+  return clamp(1 - open.length / 2);
+}
+const kitBefore = (steps: readonly Step[], kit: string) =>
+  steps.some(({ candidate }) => candidate.kit.some((piece) => piece === kit));
+
+function returnsValue(working: readonly Step[], { last, times }: History): number {
+  if (last.length === 0) return 1;
+  const back = working.filter(({ candidate }) => candidate.returns).length / Math.max(1, working.length);
+  const fresh = working.filter(({ candidate }) => (times[candidate.exercise.id] ?? 0) === 0).length;
+  return clamp(1 - Math.abs(back - 0.5) * 2) * (fresh <= 5 ? 1 : 0.5);
+}
+
+/** Not the same ten exercises: somebody's last class three quarters over again is no new class. */
+function freshValue(working: readonly Step[], { last }: History): number {
+  if (last.length === 0) return 1;
+  const back = working.filter(({ candidate }) => candidate.returns).length / Math.max(1, working.length);
+  return clamp((1 - back) / 0.25);
+}
+
+function helpedValue(working: readonly Step[], { helped }: History): number {
+  const good = Object.entries(helped).filter(([, { better, looks }]) => looks >= 2 && better / looks > 0.5);
+  if (good.length === 0) return 1;
+  const has = good.filter(([id]) => working.some(({ candidate }) => candidate.exercise.id === id)).length;
+  return clamp(has / Math.min(2, good.length));
+}
+
+/**
+ * Pairs in which a later part of the hour comes before an earlier one. Release at the end is the school's, a look has its
+ * own place, and where nobody stands long a rest may come anywhere.
+ */
+function hourValue(steps: readonly Step[], rests: boolean): number {
+  const order = steps.filter(
+    ({ candidate: { exercise, item } }) =>
+      exercise.family !== 'release' &&
+      exercise.family !== 'check' &&
+      !item.recheck &&
+      !(rests && exercise.family === 'close'),
+  );
+  let wrong = 0;
+  order.forEach((a, i) =>
+    order.slice(i + 1).forEach((b) => {
+      if (placeInHour(a.candidate.exercise.family) > placeInHour(b.candidate.exercise.family)) wrong += 1;
+    }),
+  );
+  const pairs = (order.length * (order.length - 1)) / 2;
+  return clamp(1 - (3 * wrong) / Math.max(3, pairs));
+}
+
+function oppositesValue(working: readonly Step[]): number {
+  const trained = new Set(working.flatMap(({ candidate }) => candidate.exercise.directions));
+  const loaded = new Set(
+    working.flatMap(({ candidate }) => (candidate.exercise.stage === 'loaded' ? candidate.exercise.directions : [])),
+  );
+  const missing = [...loaded].filter((d) => !trained.has(oppositeOf[d])).length;
+  return clamp(1 - missing / 2);
+}
+
+function varietyValue(working: readonly Step[], alike: Judging['alike']): number {
+  let close = 0;
+  working.forEach((a, i) =>
+    working.slice(i + 1).forEach((b) => {
+      if (a.candidate.exercise.pair !== b.candidate.exercise.id && alike(a.candidate, b.candidate) > 0.85) close += 1;
+    }),
+  );
+  return clamp(1 - close / 3);
+}
+
+function changes(steps: readonly Step[]): number {
+  let count = 0;
+  steps.forEach(({ candidate }, i) => {
+    const before = steps[i - 1]?.candidate;
+    if (!before) return;
+    if (before.place !== candidate.place) count += 1;
+    if (candidate.kit.some((kit) => !before.kit.includes(kit))) count += 1;
+    if (before.execution.position !== candidate.execution.position && before.place === candidate.place) count += 0.5;
+  });
+  return count;
+}
+
+/** Counted reps that close on an eight: 8, 16, 24, 32. */
+function eightsValue(working: readonly Step[]): number {
+  const counted = working.flatMap(({ candidate: { item } }) =>
+    item.dose.flatMap((part) => {
+      const name = amountName(part);
+      return part.kind === 'reps' && numberOf(part, name) ? [numberIn(part, name)] : [];
+    }),
+  );
+  return counted.length === 0 ? 1 : counted.filter((n) => n % 8 === 0).length / counted.length;
+}
