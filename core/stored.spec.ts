@@ -97,7 +97,7 @@ describe('a stored document', () => {
     const future = { ...stored(plan), format: 9 };
     const asked = JSON.stringify(future);
     const refused = readPlan(future);
-    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 7 } });
+    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 8 } });
     expect(JSON.stringify(future)).toBe(asked);
     for (const nonsense of [null, undefined, 'plan', 7, [], JSON.stringify(plan).slice(0, 80)])
       expect(readPlan(nonsense)).toEqual({ ok: false, error: { code: 'not-a-document' } });

@@ -59,6 +59,7 @@ export function composeServer(options: ServerOptions): Server {
   const protocols = new ProtocolStore(db);
   const people: PeopleParts = {
     ...peopleParts(db, protocols, now, () => preferences.read().weekly, wipe, options.file),
+    taught: (groupId) => runs.taughtTo(groupId),
     helped: (groupId) => {
       const answers = runs.answersOf(groupId);
       const { words } = preferences.read().school;
@@ -91,7 +92,7 @@ function peopleParts(
   weekly: () => Preferences['weekly'],
   wipe: () => void,
   file: string,
-): Omit<PeopleParts, 'helped'> {
+): Omit<PeopleParts, 'helped' | 'taught'> {
   const people = new PeopleStore(db, now, wipe);
   const readings = new ReadingStore(db, people, protocols, now);
   const noise = new NoiseStore(db, readings, protocols);

@@ -1,14 +1,17 @@
 import { type Dose, doseTime, withNumber } from '../dose';
 import {
   type Concern,
+  Direction,
   type Execution,
   type Exercise,
+  Region,
   type Rung,
   type School,
   type Substitute,
   concernNames,
   differsFrom,
   handsNearlyFree,
+  oppositeOf,
   resolve,
   startingRung,
   withSubstitutes,
@@ -20,6 +23,7 @@ import { alternativesOf } from '../fit';
 import { surfaceFor } from '../timeline';
 import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus } from './brief';
 import { IdeaId, ideas } from './idea';
+import { placeInHour } from './shape';
 
 /** What was taught before, as far as it bears on the next class. */
 export interface History {
@@ -60,6 +64,32 @@ export interface Candidate {
   /** At its usual dose, s. */
   readonly seconds: number;
   readonly returns: boolean;
+  /** Its part of the hour. */
+  readonly hour: number;
+  /** What it goes and loads, as bits, so that drafts can be weighed by the thousand. */
+  readonly bits: Bits;
+}
+
+interface Bits {
+  /** Directions it trains, and those whose opposite it loads. */
+  readonly trains: number;
+  readonly owes: number;
+  /** Regions it loads at all, and those it loads well. */
+  readonly loads: number;
+  readonly heavy: number;
+}
+
+function bitsOf({ regions, exercise }: Execution): Bits {
+  const directions = (list: readonly Direction[]) =>
+    list.reduce((bits, direction) => bits | (1 << Direction.options.indexOf(direction)), 0);
+  const regionBits = (least: number) =>
+    Region.options.reduce((bits, region, at) => ((regions[region] ?? 0) >= least ? bits | (1 << at) : bits), 0);
+  return {
+    trains: directions(exercise.directions),
+    owes: exercise.stage === 'loaded' ? directions(exercise.directions.map((direction) => oppositeOf[direction])) : 0,
+    loads: regionBits(1),
+    heavy: regionBits(2),
+  };
 }
 
 /** Why an exercise of the library is not asked to come. */
@@ -256,6 +286,8 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
     doses: dosesOf(base, execution, seconds, isBefore),
     seconds,
     returns: last !== undefined,
+    hour: placeInHour(exercise.family),
+    bits: bitsOf(execution),
   };
 }
 

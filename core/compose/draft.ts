@@ -2,8 +2,7 @@ import type { School } from '../exercise';
 import type { FocusFamily, PlaceInRoom } from './brief';
 import { isFocus } from './brief';
 import type { Candidate, DoseChoice } from './candidates';
-import { type Judging, type Step, type Term, longestStanding, sumOf, termsOf } from './score';
-import { placeInHour } from './shape';
+import { type Judging, type Step, longestStanding, sumFor } from './score';
 
 /** An exercise picked for a class; those that are kept stay whatever is tried. */
 export interface Pick {
@@ -23,7 +22,6 @@ export interface Draft {
   readonly picks: readonly Pick[];
   /** In the order of the class, the frame left out. */
   readonly steps: readonly Step[];
-  readonly terms: readonly Term[];
   readonly sum: number;
 }
 
@@ -61,10 +59,10 @@ const families = (picks: readonly Pick[]) =>
 
 /** The order of a class: release where the school has it, then place by place, in each of them through the hour. */
 function inOrder(picks: readonly Pick[], places: readonly PlaceInRoom[], school: School): Candidate[] {
-  const key = ({ exercise, place, demand }: Candidate): number => {
+  const key = ({ exercise, place, demand, hour }: Candidate): number => {
     const { family } = exercise;
     const at = family === 'release' ? (school.release === 'closes' ? 9 : 0) : 1 + places.indexOf(place);
-    return at * 1000 + placeInHour(family) * 20 + demand;
+    return at * 1000 + hour * 20 + demand;
   };
   const order = picks.map(({ candidate }) => candidate).sort((a, b) => key(a) - key(b));
   if (school.release !== 'both') return order;
@@ -194,7 +192,8 @@ function changed(
 /** A draft in the better of the orders through the places. */
 function judged(picks: readonly Pick[], request: DraftRequest): Draft {
   let best: Draft | null = null;
-  for (const places of placeOrders) {
+  const has = new Set(picks.map(({ candidate }) => candidate.place));
+  for (const places of has.has('floor') && has.has('chair') ? placeOrders : placeOrders.slice(0, 1)) {
     const draft = judgedIn(picks, places, request);
     if (!best || draft.sum > best.sum) best = draft;
   }
@@ -207,7 +206,6 @@ function judgedIn(picks: readonly Pick[], places: readonly PlaceInRoom[], reques
   const placed = dosed(inOrder(picks, places, school), judging.shares, workSeconds);
   const steps = judging.brief.concerns.includes('falls-or-faints') ? withSeats(placed, frame.rest) : placed;
   const framed = [...asSteps(frame.before), ...steps, ...asSteps(frame.after)];
-  const terms = termsOf(framed, judging);
   const all = framed.map(({ candidate }) => candidate.exercise.id);
   const over = shown.reduce((sum, ids) => {
     const same = all.filter((id) => ids.has(id)).length;
@@ -215,7 +213,7 @@ function judgedIn(picks: readonly Pick[], places: readonly PlaceInRoom[], reques
   }, 0);
   const worked = steps.reduce((sum, { seconds }) => sum + seconds, 0);
   const missed = Math.abs(worked - workSeconds) / workSeconds;
-  return { picks, steps, terms, sum: sumOf(terms) - perShared * over - perMissed * Math.max(0, missed - 0.03) };
+  return { picks, steps, sum: sumFor(framed, judging) - perShared * over - perMissed * Math.max(0, missed - 0.03) };
 }
 
 const asSteps = (list: readonly Candidate[]): Step[] =>

@@ -5,5 +5,5 @@ export * from './compose';
 export { mostShared } from './draft';
 export { IdeaId, ideas } from './idea';
 export { movingShare } from './proposal';
-export type { NotAsked, Reason } from './reasons';
+export { type NotAsked, type Reason, reasonWords } from './reasons';
 export { type Term, type TermId, mostMoving, mostSum, termWords } from './score';

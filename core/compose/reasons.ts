@@ -4,13 +4,21 @@ import { recheckExercise } from '../plan';
 import type { ComposeBrief } from './brief';
 import type { Candidate, History, LeftOut } from './candidates';
 import type { IdeaId } from './idea';
-import { type Step, highPoint, preparing } from './score';
+import { type Step, highPoint, leastLooks, preparing } from './score';
 
 /** Why an exercise is in the class, in a sentence or two. */
 export interface Reason {
   readonly itemId: string;
-  readonly words: string;
+  /** What its part of the hour is for. */
+  readonly part: string;
+  /** What it has to do with this class; empty where there is no more to say. */
+  readonly own: string;
+  readonly carries: boolean;
 }
+
+/** Both, with the idea, as they stand beside an exercise. */
+export const reasonWords = ({ part, own, carries }: Reason): string =>
+  [part, own, carries ? 'Carries the idea.' : ''].filter((words) => words !== '').join(' ');
 
 const forThe: Readonly<Record<Candidate['exercise']['family'], string>> = {
   check: 'A look first, so that there is something to compare with at the end.',
@@ -47,16 +55,10 @@ export function reasonsOf(
     const { candidate, itemId } = step;
     const { exercise } = candidate;
     const at = working.indexOf(step);
+    const isPeak = step === peak && prepares.length > 0 && working.length > 3;
     const said: string[] = [];
-    if (candidate.item.recheck || exercise.id === recheckExercise)
-      said.push('The same look again: same, better or worse?');
-    else if (exercise.family === 'release' && at > working.length / 2)
-      said.push('Comes down: the sole lets go of the work.');
-    else if (step === peak && prepares.length > 0 && working.length > 3)
+    if (isPeak)
       said.push(`The high point. ${names(prepares, words)} ${prepares.length > 1 ? 'prepare' : 'prepares'} it.`);
-    else if (exercise.family === 'balance' && candidate.place === 'chair')
-      said.push('Weight into the floor before anybody stands on one leg.');
-    else said.push(forThe[exercise.family]);
     if (peak && prepares.includes(step)) said.push(`Prepares ${names([peak], words)}.`);
     const opposite = working
       .slice(0, Math.max(0, at))
@@ -71,12 +73,25 @@ export function reasonsOf(
     const piece = shares && candidate.kit.find((k) => shares.candidate.kit.includes(k));
     if (piece) said.push(`The ${kitNames[piece]} is out already.`);
     const helped = history.helped[exercise.id];
-    if (helped && helped.looks >= 2 && helped.better / helped.looks > 0.5)
+    if (helped && helped.looks >= leastLooks && helped.better / helped.looks > 0.5)
       said.push(`Afterwards better ${helped.better} of ${helped.looks} times in this group.`);
     else if (candidate.returns) said.push('Comes back from last time.');
-    else if (at >= 0 && candidate.carries.has(idea)) said.push('Carries the idea.');
-    return { itemId, words: said.slice(0, 3).join(' ') };
+    return {
+      itemId,
+      part: partOf(candidate, at > working.length / 2),
+      own: said.slice(0, 2).join(' '),
+      carries: at >= 0 && candidate.carries.has(idea),
+    };
   });
+}
+
+/** What its part of the hour is for. */
+function partOf({ exercise, item, place }: Candidate, isLate: boolean): string {
+  if (item.recheck || exercise.id === recheckExercise) return 'The same look again: same, better or worse?';
+  if (exercise.family === 'release' && isLate) return 'Comes down: the sole lets go of the work.';
+  if (exercise.family === 'balance' && place === 'chair')
+    return 'Weight into the floor before anybody stands on one leg.';
+  return forThe[exercise.family];
 }
 
 const goesBothWays = ({ exercise: { directions } }: Candidate): boolean =>

@@ -1,10 +1,9 @@
 import { amountName, numberIn, numberOf } from '../dose';
-import { oppositeOf } from '../exercise';
 import type { ComposeBrief, FocusFamily } from './brief';
 import { isFocus } from './brief';
 import type { Candidate, History } from './candidates';
 import type { IdeaId } from './idea';
-import { itemsIn, placeInHour } from './shape';
+import { itemsIn } from './shape';
 
 /** An exercise in its place, with its class time. */
 export interface Step {
@@ -127,20 +126,16 @@ export function standingSeconds(steps: readonly Step[]): number {
 const peakOf = (steps: readonly Step[]): number =>
   steps.reduce((best, { candidate }, i) => (candidate.demand > (steps[best]?.candidate.demand ?? -1) ? i : best), 0);
 
-function sharesRegion(a: Candidate, b: Candidate): boolean {
-  const regions = Object.entries(b.execution.regions) as [keyof typeof a.execution.regions, number][];
-  return (
-    regions.some(([region, rating]) => rating >= 2 && (a.execution.regions[region] ?? 0) >= 1) ||
-    b.exercise.directions.some((direction) => a.exercise.directions.includes(direction)) ||
-    b.exercise.preparedBy?.includes(a.exercise.id) === true
-  );
-}
+const prepares = (a: Candidate, b: Candidate): boolean =>
+  (a.bits.loads & b.bits.heavy) !== 0 ||
+  (a.bits.trains & b.bits.trains) !== 0 ||
+  b.exercise.preparedBy?.includes(a.exercise.id) === true;
 
 /** The earlier items that prepare another one: they load the same part, or go the same way. */
 export const preparing = (steps: readonly Step[], at: number): Step[] => {
   const peak = steps[at];
   if (!peak) return [];
-  return steps.slice(0, at).filter(({ candidate }) => !frames(candidate) && sharesRegion(candidate, peak.candidate));
+  return steps.slice(0, at).filter(({ candidate }) => !frames(candidate) && prepares(candidate, peak.candidate));
 };
 
 export const highPoint = (steps: readonly Step[]): number => peakOf(steps);
@@ -152,13 +147,26 @@ type Known = Partial<Record<TermId, number>>;
  * at what the places and the kit let one expect.
  */
 export function termsOf(steps: readonly Step[], judging: Judging, known: Known = {}): Term[] {
+  const values = valuesOf(steps, judging, known);
+  return (Object.entries(values) as [TermId, number][]).map(([id, value]) => ({ id, value, weight: termWeights[id] }));
+}
+
+/** The sum alone: for drafts, of which there are many. */
+export function sumFor(steps: readonly Step[], judging: Judging): number {
+  const values = valuesOf(steps, judging, {});
+  let sum = 0;
+  for (const id in values) sum += values[id as TermId] * termWeights[id as TermId];
+  return sum;
+}
+
+function valuesOf(steps: readonly Step[], judging: Judging, known: Known): Record<TermId, number> {
   const { brief, shares, idea, history, alike } = judging;
   const working = steps.filter(({ candidate }) => !frames(candidate));
   const total = steps.reduce((sum, { seconds }) => sum + seconds, 0) || 1;
   const carriers = working.filter(({ candidate }) => candidate.carries.has(idea));
   const peak = peakOf(working);
   const isRest = brief.occasion === 'release' || brief.occasion === 'opening';
-  const values: Record<TermId, number> = {
+  return {
     idea: clamp(carriers.length / Math.max(1, working.length) / 0.7),
     grows: (carriers.at(-1)?.candidate.demand ?? 0) > (carriers[0]?.candidate.demand ?? 0) ? 1 : 0,
     peak: isRest || working.length < 3 ? 1 : peakAt(working, peak),
@@ -180,7 +188,6 @@ export function termsOf(steps: readonly Step[], judging: Judging, known: Known =
     found: known.found ?? 1,
     doses: known.doses ?? 1,
   };
-  return (Object.entries(values) as [TermId, number][]).map(([id, value]) => ({ id, value, weight: termWeights[id] }));
 }
 
 /** The printed sum. */
@@ -246,8 +253,11 @@ function freshValue(working: readonly Step[], { last }: History): number {
   return clamp((1 - back) / 0.25);
 }
 
+/** Fewer looks than this say nothing. */
+export const leastLooks = 4;
+
 function helpedValue(working: readonly Step[], { helped }: History): number {
-  const good = Object.entries(helped).filter(([, { better, looks }]) => looks >= 2 && better / looks > 0.5);
+  const good = Object.entries(helped).filter(([, { better, looks }]) => looks >= leastLooks && better / looks > 0.5);
   if (good.length === 0) return 1;
   const has = good.filter(([id]) => working.some(({ candidate }) => candidate.exercise.id === id)).length;
   return clamp(has / Math.min(2, good.length));
@@ -268,7 +278,7 @@ function hourValue(steps: readonly Step[], rests: boolean): number {
   let wrong = 0;
   order.forEach((a, i) =>
     order.slice(i + 1).forEach((b) => {
-      if (placeInHour(a.candidate.exercise.family) > placeInHour(b.candidate.exercise.family)) wrong += 1;
+      if (a.candidate.hour > b.candidate.hour) wrong += 1;
     }),
   );
   const pairs = (order.length * (order.length - 1)) / 2;
@@ -276,11 +286,13 @@ function hourValue(steps: readonly Step[], rests: boolean): number {
 }
 
 function oppositesValue(working: readonly Step[]): number {
-  const trained = new Set(working.flatMap(({ candidate }) => candidate.exercise.directions));
-  const loaded = new Set(
-    working.flatMap(({ candidate }) => (candidate.exercise.stage === 'loaded' ? candidate.exercise.directions : [])),
-  );
-  const missing = [...loaded].filter((d) => !trained.has(oppositeOf[d])).length;
+  let [trained, owed] = [0, 0];
+  for (const { candidate } of working) {
+    trained |= candidate.bits.trains;
+    owed |= candidate.bits.owes;
+  }
+  let missing = 0;
+  for (let bits = owed & ~trained; bits !== 0; bits &= bits - 1) missing += 1;
   return clamp(1 - missing / 2);
 }
 

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { Id } from '../id';
 import { LocalDate } from '../measure/day';
 import { HelpAnswer } from '../measure/helped';
+import { Side } from '../plan';
 import { Foot, Reading } from '../measure/reading';
 import { Verdict } from '../measure/verdict';
 import { LadderNote } from '../roster/ladder-note';
@@ -93,6 +94,20 @@ export const GroupHelped = z.strictObject({
   names: z.record(z.string(), z.string()),
 });
 export type GroupHelped = z.infer<typeof GroupHelped>;
+
+/** What a group was taught, for its next class: how often each exercise, and what the last class had. */
+export const GroupTaught = z.strictObject({
+  times: z.record(z.string(), z.int().min(1)),
+  last: z
+    .strictObject({
+      title: z.string(),
+      startedAt: z.iso.datetime(),
+      lead: Side,
+      items: z.array(z.strictObject({ exerciseId: z.string(), rungId: z.string().nullable() })),
+    })
+    .nullable(),
+});
+export type GroupTaught = z.infer<typeof GroupTaught>;
 
 /** What became of a reading: kept, or dropped as its student was deleted meanwhile. */
 export const ReadingKept = z.strictObject({ kept: z.boolean() });

@@ -189,4 +189,24 @@ describe('a class taught again', () => {
     expect(Plan.parse(empty)).toEqual(empty);
     expect(empty.reservePercent).toBe(5);
   });
+
+  it('what was said of a proposed exercise is said until it is edited, and again when that is undone', () => {
+    const { plan: bare } = bareClass([{ exercise: press, dose: reps(12) }]);
+    const [block] = bare.blocks;
+    const proposed = {
+      ...bare,
+      blocks: [{ ...block!, items: block!.items.map((item) => ({ ...item, because: 'Wakes the toes.' })) }],
+    };
+    const said = (after: ReturnType<typeof applyCommand>) =>
+      after.ok ? itemsOf(after.value).map(({ because }) => because) : [];
+    const edit = (change: object) => applyCommand(proposed, { type: 'edit-item', itemId: 'item-0', change });
+    expect(said(edit({ heads: { main: 3, easier: 0, harder: 0, other: 0 } }))).toEqual(['Wakes the toes.']);
+    expect(said(edit({ dose: [reps(8)] }))).toEqual(['']);
+    const history = perform(startHistory(proposed), {
+      type: 'edit-item',
+      itemId: 'item-0',
+      change: { note: 'Count.' },
+    });
+    expect(history.ok && itemsOf(undo(history.value).plan)[0]?.because).toBe('Wakes the toes.');
+  });
 });

@@ -134,6 +134,14 @@ function withRechecks(plan: Plan): Plan {
   return { ...plan, blocks: plan.blocks.map(block) };
 }
 
+/** What somebody chose to do otherwise is no longer what was proposed; who does it, and how well they know it, is not told so. */
+const told: ReadonlySet<string> = new Set(['heads', 'familiarity', 'because']);
+
+function edited(item: Item, change: Partial<Item>): Item {
+  const isOther = Object.keys(change).some((key) => !told.has(key));
+  return { ...item, ...(isOther ? { because: '' } : {}), ...change };
+}
+
 function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
   switch (command.type) {
     case 'edit-class':
@@ -175,7 +183,7 @@ function changed(plan: Plan, command: PlanCommand): Result<Plan, CommandError> {
     case 'edit-item': {
       const found = findItem(plan, command.itemId);
       if (!found) return refuse({ code: 'no-such-item', id: command.itemId });
-      return ok(withItem(plan, command.itemId, () => ({ ...found.item, ...command.change })));
+      return ok(withItem(plan, command.itemId, () => edited(found.item, command.change)));
     }
     case 'edit-talk': {
       const found = findAny(plan, command.itemId)?.item;

@@ -15,7 +15,7 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 7,
+    format: 8,
     id,
     title,
     brief: {
@@ -90,6 +90,7 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
     priority: 2,
     talk: { beforeSeconds: null, overSeconds: 0 },
     note: '',
+    because: '',
     cues: {},
   };
 }
@@ -125,6 +126,7 @@ export function copyOfPlan(plan: Plan, nextId: NextId): Plan {
           : {
               ...item,
               id: copied(item.id),
+              because: '',
               recheck: item.recheck && { of: item.recheck.of === null ? null : copied(item.recheck.of) },
               wornUntil: item.wornUntil && copied(item.wornUntil),
             },

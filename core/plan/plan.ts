@@ -81,6 +81,8 @@ export const Item = z.strictObject({
   priority: z.int().min(1).max(3),
   talk: Talk,
   note: z.string().max(500),
+  /** Why it is in the class, where the class was proposed: said beside it until it is edited. Empty where nothing is said. */
+  because: z.string().max(300),
   cues: z.partialRecord(CueKind, z.string().max(240)),
 });
 export type Item = z.infer<typeof Item>;
@@ -146,7 +148,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(7),
+  format: z.literal(8),
   id: Id,
   title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,

@@ -80,6 +80,15 @@ const withGroup = (plan: Document): Document => ({
   })),
 });
 
+/** Nothing was proposed. */
+const withReasons = (plan: Document): Document => ({
+  ...plan,
+  blocks: all(plan['blocks'], (block) => ({
+    ...block,
+    items: all(block['items'], (item) => (item['kind'] === 'exercise' ? { because: '', ...item } : item)),
+  })),
+});
+
 const upgrades = [
   // 0: before plans carried a number
   withLaterFields,
@@ -94,6 +103,8 @@ const upgrades = [
   (plan: Document) => plan,
   // 6: no idea to say
   (plan: Document) => ({ ...plan, brief: { idea: '', ...(isDocument(plan['brief']) ? plan['brief'] : {}) } }),
+  // 7: no proposals, so nothing said why an exercise was there
+  withReasons,
 ];
 
 /**

@@ -1,5 +1,5 @@
 import { type Response, Router } from 'express';
-import type { GroupHelped, GroupPage, GroupReadings, KeptCopy, StudentPage } from '@core/contract';
+import type { GroupHelped, GroupPage, GroupReadings, GroupTaught, KeptCopy, StudentPage } from '@core/contract';
 import { ReadingsAsked, SaveGroup, SaveStudent } from '@core/contract';
 import { Reading } from '@core/measure';
 import { ProblemError, readBody, readId } from '../problem';
@@ -18,6 +18,8 @@ export interface PeopleParts {
   readonly standings: Standings;
   /** What a group answered to looks again in its classes. */
   readonly helped: (groupId: string) => GroupHelped;
+  /** What a group was taught so far. */
+  readonly taught: (groupId: string) => GroupTaught;
   /** Copies of the database that lie beside it. */
   readonly copies: () => readonly KeptCopy[];
 }
@@ -32,7 +34,16 @@ function sendWith(response: Response, about: object, readings: string): void {
 }
 
 /** Students and groups. */
-export function peopleRouter({ people, readings, noise, notes, standings, helped, copies }: PeopleParts): Router {
+export function peopleRouter({
+  people,
+  readings,
+  noise,
+  notes,
+  standings,
+  helped,
+  taught,
+  copies,
+}: PeopleParts): Router {
   const router = Router();
   router.get('/', (_request, response) => void response.json(people.list(false)));
   router.get('/archived', (_request, response) => void response.json(people.list(true)));
@@ -65,6 +76,7 @@ export function peopleRouter({ people, readings, noise, notes, standings, helped
     response.json(people.saveGroup(group(params), readBody(SaveGroup, body)));
   });
   router.get('/groups/:id/helped', ({ params }, response) => void response.json(helped(group(params))));
+  router.get('/groups/:id/taught', ({ params }, response) => void response.json(taught(group(params))));
   router.get('/groups/:id/readings', ({ params, query }, response) => {
     const members = people.members(group(params));
     const { protocols } = readBody(ReadingsAsked, query);

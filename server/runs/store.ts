@@ -1,5 +1,14 @@
-import { and, asc, desc, eq, isNull, lt } from 'drizzle-orm';
-import type { GroupAnswer, LastTime, ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
+import { and, asc, count, desc, eq, isNull, lt } from 'drizzle-orm';
+import type {
+  GroupAnswer,
+  GroupTaught,
+  LastTime,
+  ListAsked,
+  RunList,
+  RunRead,
+  RunRemarks,
+  StartRun,
+} from '@core/contract';
 import { HelpAnswer } from '@core/measure';
 import { type Plan, itemsOf, readPlan, revisionsOf } from '@core/plan';
 import { type RunEvent, answersIn, carriedOver, longestTaughtMs, readRun, replay, revisionsTaught } from '@core/run';
@@ -219,6 +228,37 @@ export class RunStore {
         const read = HelpAnswer.safeParse(answer);
         return read.success ? [{ ...row, answer: read.data }] : [];
       });
+  }
+
+  /** What a group was taught: how often each exercise, counted by the log, and the class that was last. */
+  taughtTo(groupId: string): GroupTaught {
+    const ofGroup = and(eq(runs.groupId, groupId), isNull(runs.removedAt));
+    const counted = this.db
+      .select({ exerciseId: runExercises.exerciseId, times: count() })
+      .from(runs)
+      .innerJoin(runExercises, eq(runExercises.runId, runs.id))
+      .where(ofGroup)
+      .groupBy(runExercises.exerciseId)
+      .all();
+    const row = this.db
+      .select({ plan: runs.plan, startedAt: runs.startedAt })
+      .from(runs)
+      .where(ofGroup)
+      .orderBy(desc(runs.startedAt), desc(runs.id))
+      .get();
+    const plan = row ? readPlan(parsed(row.plan)) : null;
+    return {
+      times: Object.fromEntries(counted.map(({ exerciseId, times }) => [exerciseId, times])),
+      last:
+        row && plan?.ok
+          ? {
+              title: plan.value.title,
+              startedAt: row.startedAt,
+              lead: plan.value.lead,
+              items: itemsOf(plan.value).map(({ exerciseId, rungId }) => ({ exerciseId, rungId })),
+            }
+          : null,
+    };
   }
 
   private refuseOther(

@@ -12,6 +12,11 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/classes/classes-page').then((m) => m.ClassesPage),
   },
   {
+    path: 'compose',
+    title: 'A class from a brief · Needlework',
+    loadComponent: () => import('./pages/compose/compose-page').then((m) => m.ComposePage),
+  },
+  {
     path: 'class/:id',
     title: 'Class · Needlework',
     loadComponent: () => import('./pages/designer/designer-page').then((m) => m.DesignerPage),

@@ -4,6 +4,7 @@ import { type Observable, map } from 'rxjs';
 import * as z from 'zod';
 import {
   GroupHelped,
+  GroupTaught,
   GroupPage,
   GroupReadings,
   KeptCopy,
@@ -75,6 +76,11 @@ export class PeopleApi {
   /** What a group answered to looks again. */
   helped(groupId: string): Observable<GroupHelped> {
     return this.http.get(`/api/people/groups/${groupId}/helped`).pipe(map((body) => GroupHelped.parse(body)));
+  }
+
+  /** What a group was taught so far. */
+  taught(groupId: string): Observable<GroupTaught> {
+    return this.http.get(`/api/people/groups/${groupId}/taught`).pipe(map((body) => GroupTaught.parse(body)));
   }
 
   take(reading: Reading): Observable<ReadingKept> {

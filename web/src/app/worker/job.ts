@@ -1,3 +1,4 @@
+import { type ComposeRequest, type Composed, compose } from '@core/compose';
 import { type Fit, fit } from '@core/fit';
 import { type TimedTone, wavOf } from '@core/format';
 import type { Exercise } from '@core/exercise';
@@ -43,6 +44,12 @@ export interface ReorderJob {
   readonly softSeconds: number;
 }
 
+/** Classes from a brief. */
+export interface ComposeJob {
+  readonly kind: 'compose';
+  readonly asked: ComposeRequest;
+}
+
 /** The tones of a class as a sound file. */
 export interface WavJob {
   readonly kind: 'wav';
@@ -55,6 +62,7 @@ interface Jobs {
   readonly sway: { readonly job: SwayJob; readonly result: SwayFigures | null };
   readonly fit: { readonly job: FitJob; readonly result: Fit };
   readonly wav: { readonly job: WavJob; readonly result: Uint8Array };
+  readonly compose: { readonly job: ComposeJob; readonly result: Composed };
   readonly reorder: { readonly job: ReorderJob; readonly result: Reordered };
   readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
 }
@@ -74,6 +82,7 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
     return swayFigures(record);
   },
   wav: ({ tones, totalMs }) => wavOf(tones, totalMs),
+  compose: ({ asked }) => compose(asked),
   reorder: ({ plan, exercises, blockId, softSeconds }) => {
     const known = new Map(exercises);
     return reorder({ plan, find: (revision) => known.get(revision) ?? null, blockId, softSeconds });
@@ -110,6 +119,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
       return works.fit(job);
     case 'door':
       return works.door(job);
+    case 'compose':
+      return works.compose(job);
     case 'reorder':
       return works.reorder(job);
     case 'wav':

@@ -1,0 +1,141 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { mdiClose } from '@mdi/js';
+import { type ComposeBrief, FocusFamily, IdeaId, PlaceInRoom, ideas } from '@core/compose';
+import type { GroupTaught } from '@core/contract';
+import { Concern, concernNames } from '@core/exercise';
+import { Floor, type KitId, isFetched, kitNames } from '@core/kit';
+import type { Student } from '@core/roster';
+import { LibraryStore } from '../../data/library-store';
+import { PeopleList } from '../../data/people-list';
+import { NumberField } from '../../parts/dose/number-field';
+import { Icon } from '../../parts/icon/icon';
+import { audiences, focusWords, levels, occasions, placeWords } from './compose-words';
+
+const minutes = [3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
+const counts = Array.from({ length: 60 }, (_, i) => i + 1);
+const shares = [10, 20, 30, 40, 50, 60, 80, 100];
+const pairs = <K extends string>(words: Readonly<Record<K, string>>) =>
+  (Object.entries(words) as [K, string][]).map(([id, text]) => ({ id, text }));
+
+/** A brief as one sentence with places to fill. */
+@Component({
+  selector: 'nw-brief-sentence',
+  imports: [Icon, NumberField],
+  templateUrl: './brief-sentence.html',
+  styleUrl: './brief-sentence.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BriefSentence {
+  private readonly library = inject(LibraryStore);
+  private readonly people = inject(PeopleList);
+  readonly brief = input.required<ComposeBrief>();
+  readonly taught = input.required<GroupTaught | null>();
+  readonly students = input.required<readonly Student[]>();
+  readonly changed = output<Partial<ComposeBrief>>();
+  readonly roomTaken = output();
+
+  protected readonly icons = { close: mdiClose };
+  protected readonly minutes = minutes;
+  protected readonly counts = counts;
+  protected readonly shares = shares;
+  protected readonly audiences = pairs(audiences);
+  protected readonly levels = pairs(levels);
+  protected readonly occasions = pairs(occasions);
+  protected readonly places = PlaceInRoom.options.map((id) => ({ id, text: placeWords[id] }));
+  protected readonly floors = Floor.options;
+  protected readonly ideas = IdeaId.options.map((id) => ({ id, text: ideas[id].name }));
+  protected readonly groups = computed(() => this.people.groups());
+
+  protected readonly kit = computed(() =>
+    (Object.entries(this.brief().kit) as [KitId, number][]).map(([kit, count]) => ({
+      kit,
+      count,
+      name: kitNames[kit],
+      counted: isFetched(kit),
+    })),
+  );
+  /** Pieces that some exercise of the library asks for and the brief does not name. */
+  protected readonly otherKit = computed(() => {
+    const asked = new Set(
+      (this.library.exercises() ?? []).flatMap(({ exercise }) => exercise.performance.kit.map(({ kit }) => kit)),
+    );
+    asked.delete('metronome');
+    return [...asked]
+      .filter((kit) => this.brief().kit[kit] === undefined)
+      .map((kit) => ({ kit, name: kitNames[kit] }))
+      .sort((a, b) => a.name.localeCompare(b.name));
+  });
+  protected readonly concerns = computed(() => this.brief().concerns.map((id) => ({ id, name: concernNames[id] })));
+  protected readonly otherConcerns = computed(() =>
+    Concern.options.filter((id) => !this.brief().concerns.includes(id)).map((id) => ({ id, name: concernNames[id] })),
+  );
+  protected readonly focus = computed(() =>
+    (Object.entries(this.brief().focus) as [FocusFamily, number][]).map(([family, share]) => ({
+      family,
+      share,
+      name: focusWords(family),
+    })),
+  );
+  protected readonly otherFocus = computed(() =>
+    FocusFamily.options
+      .filter((family) => this.brief().focus[family] === undefined)
+      .map((family) => ({ family, name: focusWords(family) })),
+  );
+  /** What the log knows of the group. */
+  protected readonly lastWords = computed(() => {
+    const last = this.taught()?.last;
+    if (!last) return '';
+    return `Last time: “${last.title}”, ${last.items.length} exercises. About half come back.`;
+  });
+  protected readonly roomDiffers = computed(() => {
+    const n = this.students().length;
+    return n > 0 && n !== this.brief().people;
+  });
+
+  constructor() {
+    this.people.load();
+  }
+
+  protected clampMinutes = (value: number): number => Math.max(2, Math.min(120, Math.round(value)));
+  protected clampShare = (value: number): number => Math.max(0, Math.min(100, Math.round(value)));
+
+  protected set(change: Partial<ComposeBrief>): void {
+    this.changed.emit(change);
+  }
+
+  protected togglePlace(place: PlaceInRoom, on: boolean): void {
+    const places = PlaceInRoom.options.filter((p) => (p === place ? on : this.brief().places.includes(p)));
+    if (places.length > 0) this.set({ places });
+  }
+
+  protected setKit(kit: KitId, count: number | null): void {
+    this.set({ kit: changedIn(this.brief().kit, kit, count) });
+  }
+
+  protected addKit(kit: string): void {
+    const found = this.otherKit().find((piece) => piece.kit === kit);
+    if (found) this.setKit(found.kit, isFetched(found.kit) ? (this.brief().people ?? 1) : 1);
+  }
+
+  protected setConcern(concern: string, on: boolean): void {
+    this.set({
+      concerns: Concern.options.filter((c) => (c === concern ? on : this.brief().concerns.includes(c))),
+    });
+  }
+
+  protected setFocus(family: string, share: number | null): void {
+    const found = FocusFamily.safeParse(family);
+    if (!found.success) return;
+    this.set({ focus: changedIn(this.brief().focus, found.data, share) });
+  }
+}
+
+/** A list of numbers by name with one of them changed, or gone. */
+function changedIn<K extends string>(
+  list: Readonly<Partial<Record<K, number>>>,
+  name: K,
+  value: number | null,
+): Partial<Record<K, number>> {
+  const others = Object.entries(list).filter(([key]) => key !== name);
+  return Object.fromEntries(value === null ? others : [...others, [name, value]]) as Partial<Record<K, number>>;
+}

@@ -1,0 +1,248 @@
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
+import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { type Observable, Subject, catchError, debounceTime, map, of, skip, startWith, switchMap, tap } from 'rxjs';
+import * as z from 'zod';
+import {
+  ComposeBrief,
+  type ComposeRequest,
+  type Composed,
+  type FocusFamily,
+  type History,
+  type Proposal,
+  noHistory,
+  usualBrief,
+} from '@core/compose';
+import type { GroupTaught } from '@core/contract';
+import { type HelpAnswer } from '@core/measure';
+import { itemsOf, otherSide } from '@core/plan';
+import { type Student, openConcerns } from '@core/roster';
+import { readStored } from '@core/stored';
+import { BrowserStore } from '../../data/browser-store';
+import { LadderFile } from '../../data/ladder-file';
+import { LadderNotes } from '../../data/ladder-notes';
+import { LibraryStore } from '../../data/library-store';
+import { PeopleApi } from '../../data/people-api';
+import { Preferences } from '../../data/preferences';
+import { HeavyWork } from '../../worker/heavy-work';
+import { loading, waiting } from '../../data/loading';
+
+/** What is being worked out: all three, one more, or one in the place of another. */
+type Asked =
+  | { readonly kind: 'all' }
+  | { readonly kind: 'another'; readonly like: Proposal }
+  | { readonly kind: 'change'; readonly at: number; readonly change: Partial<ComposeRequest> };
+
+interface Work {
+  readonly asked: Asked;
+  readonly done: number;
+  readonly failed: boolean;
+}
+
+/** A proposal and what it was before it was changed. */
+export interface Slot {
+  readonly now: Proposal;
+  readonly before: Proposal | null;
+}
+
+/** Exercises of a proposal that are work. */
+const idsOf = (proposal: Proposal): string[] => [
+  ...new Set(itemsOf(proposal.plan).flatMap(({ recheck, exerciseId }) => (recheck ? [] : [exerciseId]))),
+];
+/** Per cent that "more of this" adds. */
+const more = 15;
+const briefKey = 'brief';
+const KeptBrief = z.strictObject({ format: z.literal(0), brief: ComposeBrief });
+
+/** A brief on this page, and the classes that come of it. */
+@Injectable()
+export class ComposeFlow {
+  private readonly heavy = inject(HeavyWork);
+  private readonly library = inject(LibraryStore);
+  private readonly preferences = inject(Preferences);
+  private readonly store = inject(BrowserStore);
+  private readonly people = inject(PeopleApi);
+  private readonly file = inject(LadderFile);
+  private readonly notes = inject(LadderNotes);
+  private readonly asked$ = new Subject<Asked | null>();
+  private readonly group$ = new Subject<string>();
+  private seed = 1;
+
+  readonly brief = signal<ComposeBrief>(usualBrief);
+  readonly slots = signal<readonly Slot[]>([]);
+  readonly composed = signal<Composed | null>(null);
+  /** Said where something else was asked for and there is nothing. */
+  readonly told = signal('');
+
+  readonly taught = toSignal(
+    loading(this.group$, (id) => this.people.taught(id)),
+    { initialValue: waiting },
+  );
+  private readonly helped = toSignal(
+    loading(this.group$, (id) => this.people.helped(id)),
+    { initialValue: waiting },
+  );
+  readonly students = computed((): readonly Student[] => (this.brief().groupId === null ? [] : this.file.students()));
+
+  /** What is being worked out, or could not be; null while nothing is. */
+  readonly work = toSignal(
+    this.asked$.pipe(
+      switchMap((asked): Observable<Work | null> => {
+        const request = asked && this.requestFor(asked);
+        if (!request) return of(null);
+        return this.heavy.run({ kind: 'compose', asked: request }).pipe(
+          tap(({ result }) => result && this.take(asked, result)),
+          map(({ done, result }): Work | null => (result ? null : { asked, done, failed: false })),
+          catchError(() => of({ asked, done: 0, failed: true })),
+          startWith({ asked, done: 0, failed: false }),
+        );
+      }),
+    ),
+    { initialValue: null },
+  );
+  readonly working = computed(() => {
+    const work = this.work();
+    return work && !work.failed ? work : null;
+  });
+
+  readonly ready = computed(() => (this.library.exercises()?.length ?? 0) > 0);
+
+  constructor() {
+    void this.store
+      .find(briefKey, 'The brief', (stored) => readStored(KeptBrief, [], stored))
+      .then((kept) => {
+        if (kept?.value && this.brief() === usualBrief) this.brief.set(kept.value.brief);
+      });
+    toObservable(this.brief)
+      .pipe(skip(1), debounceTime(400), takeUntilDestroyed())
+      .subscribe((brief) => void this.store.keep(briefKey, { format: 0, brief }));
+    effect(() => {
+      const id = this.brief().groupId;
+      if (id === null) return;
+      untracked(() => {
+        this.group$.next(id);
+        this.file.ask(id, []);
+      });
+    });
+  }
+
+  change(change: Partial<ComposeBrief>): void {
+    this.brief.update((brief) => ({ ...brief, ...change }));
+  }
+
+  /** How many come and what they have, as their files say. */
+  takeRoom(): void {
+    const students = this.students();
+    if (students.length === 0) return;
+    this.change({ people: students.length, concerns: [...new Set(students.flatMap(openConcerns))] });
+  }
+
+  compose(): void {
+    this.ask({ kind: 'all' });
+  }
+
+  /** One more with the same idea, other than those that are shown. */
+  another(like: Proposal): void {
+    this.ask({ kind: 'another', like });
+  }
+
+  /** Another exercise of its family in the place of one; the rest stays. */
+  swap(at: number, exerciseId: string, family: FocusFamily): void {
+    const proposal = this.slots()[at]?.now;
+    if (!proposal) return;
+    const kept = idsOf(proposal).filter((id) => id !== exerciseId);
+    const brief = { ...this.brief(), idea: proposal.idea };
+    this.ask({ kind: 'change', at, change: { brief, kept, without: [exerciseId], swapIn: family } });
+  }
+
+  /** A larger share for a family; all that is there stays. */
+  moreOf(at: number, family: FocusFamily): void {
+    const proposal = this.slots()[at]?.now;
+    if (!proposal) return;
+    const has = Math.round(100 * (proposal.shares.find((share) => share.family === family)?.has ?? 0));
+    const focus = { ...this.brief().focus, [family]: Math.min(100, has + more) };
+    this.ask({
+      kind: 'change',
+      at,
+      change: { brief: { ...this.brief(), idea: proposal.idea, focus }, kept: idsOf(proposal) },
+    });
+  }
+
+  /** As it was before it was changed. */
+  back(at: number): void {
+    this.slots.update((slots) =>
+      slots.map((slot, i) => (i === at && slot.before ? { now: slot.before, before: null } : slot)),
+    );
+  }
+
+  stop(): void {
+    this.asked$.next(null);
+    this.told.set('Stopped; what is there stays.');
+  }
+
+  private ask(asked: Asked): void {
+    this.told.set('');
+    this.seed += 1;
+    this.asked$.next(asked);
+  }
+
+  private requestFor(asked: Asked): ComposeRequest | null {
+    const library = this.library.exercises();
+    if (!library) return null;
+    const taught = this.brief().groupId === null ? null : this.taught().value;
+    const students = this.students();
+    const base: ComposeRequest = {
+      brief: this.brief(),
+      school: this.preferences.school(),
+      pace: this.preferences.pace(),
+      lead: taught?.last ? otherSide(taught.last.lead) : 'left',
+      library: library.map(({ revision, exercise }) => ({ revision, exercise })),
+      history: taught ? this.historyOf(taught) : noHistory,
+      roster: students.length > 0 ? { students: [...students], notes: [...this.notes.all()] } : null,
+      seed: this.seed,
+    };
+    switch (asked.kind) {
+      case 'all':
+        return base;
+      case 'another':
+        return {
+          ...base,
+          brief: { ...base.brief, idea: asked.like.idea },
+          count: 1,
+          shown: this.slots().map(({ now }) => idsOf(now)),
+        };
+      case 'change':
+        return { ...base, count: 1, ...asked.change };
+    }
+  }
+
+  private historyOf({ times, last }: GroupTaught): History {
+    const better = (answer: HelpAnswer) => answer === 'better';
+    const helped: Record<string, { better: number; looks: number }> = {};
+    for (const { exerciseId, answer } of this.helped().value?.answers ?? []) {
+      const so = helped[exerciseId] ?? { better: 0, looks: 0 };
+      helped[exerciseId] = { better: so.better + Number(better(answer)), looks: so.looks + 1 };
+    }
+    return { times, last: last?.items ?? [], helped };
+  }
+
+  private take(asked: Asked, composed: Composed): void {
+    const [first] = composed.proposals;
+    if (asked.kind === 'all') {
+      this.composed.set(composed);
+      this.slots.set(composed.proposals.map((now) => ({ now, before: null })));
+      const few = composed.proposals.length;
+      if (few > 0 && few < 3)
+        this.told.set(
+          `${few === 1 ? 'One' : 'Two'}, not three: others would be too much like ${few === 1 ? 'it' : 'these'}.`,
+        );
+      return;
+    }
+    if (!first) {
+      this.told.set('There is nothing else that fits this brief; what is there stays.');
+      return;
+    }
+    if (asked.kind === 'another') this.slots.update((slots) => [...slots, { now: first, before: null }]);
+    else
+      this.slots.update((slots) => slots.map((slot, i) => (i === asked.at ? { now: first, before: slot.now } : slot)));
+  }
+}

@@ -1,0 +1,34 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatTooltip } from '@angular/material/tooltip';
+import { mdiSwapHorizontal } from '@mdi/js';
+import { FocusFamily } from '@core/compose';
+import { Icon } from '../../parts/icon/icon';
+import { ClassOutline } from '../../parts/thread/class-outline';
+import type { ShownProposal } from './compose-words';
+
+/** One proposal: its thread, its exercises with their reasons, and what may be asked of it. */
+@Component({
+  selector: 'nw-proposal-card',
+  imports: [ClassOutline, Icon, MatButton, MatIconButton, MatProgressBar, MatTooltip],
+  templateUrl: './proposal-card.html',
+  styleUrl: './proposal-card.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ProposalCard {
+  readonly shown = input.required<ShownProposal & { readonly changed: boolean }>();
+  readonly busy = input(false);
+  readonly opened = output();
+  readonly another = output();
+  readonly back = output();
+  readonly swapped = output<{ readonly exerciseId: string; readonly family: FocusFamily }>();
+  readonly moreOf = output<FocusFamily>();
+
+  protected readonly icons = { swap: mdiSwapHorizontal };
+
+  protected swap({ exerciseId, family }: ShownProposal['groups'][number]['rows'][number]): void {
+    const focus = FocusFamily.safeParse(family);
+    if (focus.success) this.swapped.emit({ exerciseId, family: focus.data });
+  }
+}
