@@ -195,6 +195,13 @@ function dosesOf(item: Item, execution: Execution, usualSeconds: number, gentle:
   return [...bySeconds.values()].sort((a, b) => a.seconds - b.seconds);
 }
 
+/** To music, doses whose counted reps close on an eight, where there are such. */
+function inEights(doses: readonly DoseChoice[], music: boolean): readonly DoseChoice[] {
+  const closes = ({ dose }: DoseChoice) => dose.every((part) => part.kind !== 'reps' || part.reps % 8 === 0);
+  const found = music ? doses.filter(closes) : [];
+  return found.length > 0 ? found : doses;
+}
+
 /** Whether a dose holds nothing longer than it may before rehearsal. */
 export const isGentle = (dose: Dose): boolean =>
   dose.every((part) => part.kind !== 'hold' || part.holdSeconds <= longestHoldBefore);
@@ -283,7 +290,7 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
     kit: execution.kit.map((need) => need.kit).filter((kit) => isFetched(kit) && kit !== 'chair' && kit !== 'mat'),
     carries: new Set(IdeaId.options.filter((idea) => ideas[idea].carries(execution))),
     demand: demandOf(execution),
-    doses: dosesOf(base, execution, seconds, isBefore),
+    doses: inEights(dosesOf(base, execution, seconds, isBefore), brief.music),
     seconds,
     returns: last !== undefined,
     hour: placeInHour(exercise.family),

@@ -18,6 +18,8 @@ export interface Clash {
 }
 
 const minutes = (seconds: number): string => `${Math.round(seconds / 60)} minutes`;
+/** Of a slot, what looking may take at the most (Needlework’s own). */
+const mostLooking = 0.25;
 /** More of these than anybody would teach in one class: what they hold at their most is the longest class there is. */
 const mostItems = 18;
 
@@ -36,15 +38,17 @@ export function clashOf(
     .map(([family]) => family);
   if (missing.length > 0) return missingFamilies(brief, missing, not, work.length > 0);
   if (work.length === 0) return nothingLeft(brief, not);
+  const looking = [...frame.before, ...frame.after].reduce((sum, { seconds }) => sum + seconds, 0);
   const shortest = Math.min(...work.map(({ doses, seconds }) => doses[0]?.seconds ?? seconds));
-  if (shortest > workSeconds) return tooShort(brief, frame, shortest, workSeconds);
+  if (shortest > workSeconds || looking > mostLooking * brief.slotSeconds)
+    return tooShort(brief, looking, shortest, workSeconds);
   const longest = [...shares.keys()]
     .flatMap((family) => work.filter(({ exercise }) => exercise.family === family))
     .map(({ doses, seconds }) => doses.at(-1)?.seconds ?? seconds)
     .sort((a, b) => b - a)
     .slice(0, mostItems)
     .reduce((sum, seconds) => sum + seconds, 0);
-  return longest < 0.92 * workSeconds ? tooLong(brief, longest, workSeconds) : null;
+  return longest < 0.92 * workSeconds ? tooLong(brief, longest, workSeconds, not) : null;
 }
 
 /** What stands in the way of some exercises, the most frequent first. */
@@ -115,31 +119,35 @@ function missingFamilies(
   };
 }
 
-function nothingLeft(brief: ComposeBrief, not: readonly LeftOut[]): Clash {
-  const who = brief.concerns.map((concern) => concernNames[concern]);
-  return {
-    words: [
-      `No exercise is left: ${told(not)}.`,
-      ...(who.length > 0
-        ? [`A class for a room with ${who.join(' and ')} is for a clinician to agree to first; local rules come first.`]
-        : []),
-    ],
-    nearest: [
-      { brief: { ...brief, places: ['floor', 'chair', 'up'] }, words: 'on the floor, on chairs and standing' },
-      ...withKit(brief, not),
-      { brief: { ...brief, level: 'new' }, words: 'on the easiest levels' },
-    ],
-  };
+/** A room of this kind is not for an application to judge. */
+function clinicianFirst({ concerns }: ComposeBrief): string[] {
+  const who = concerns.map((concern) => concernNames[concern]);
+  return who.length === 0
+    ? []
+    : [`With ${who.join(' and ')} in the room, a clinician and your local rules come first.`];
 }
 
-function tooShort(brief: ComposeBrief, frame: Frame, shortest: number, workSeconds: number): Clash {
-  const looks = [...frame.before, ...frame.after].reduce((sum, { seconds }) => sum + seconds, 0);
-  const more = Math.ceil((brief.slotSeconds + (shortest - workSeconds) / 0.95) / 60 + 0.5) * 60;
-  const frameWords = looks > 0 ? `the look first and again take ${Math.round(looks)} s, and ` : '';
+const nothingLeft = (brief: ComposeBrief, not: readonly LeftOut[]): Clash => ({
+  words: [
+    not.length === 0 ? 'No exercise is left: the library is empty.' : `No exercise is left: ${told(not)}.`,
+    ...clinicianFirst(brief),
+  ],
+  nearest: [
+    { brief: { ...brief, places: ['floor', 'chair', 'up'] }, words: 'on the floor, on chairs and standing' },
+    ...withKit(brief, not),
+    { brief: { ...brief, level: 'new' }, words: 'on the easiest levels' },
+  ],
+});
+
+function tooShort(brief: ComposeBrief, looking: number, shortest: number, workSeconds: number): Clash {
+  const missing = Math.max((shortest - workSeconds) / 0.95, looking / mostLooking - brief.slotSeconds);
+  const more = Math.ceil((brief.slotSeconds + missing) / 60) * 60;
+  const looks =
+    looking > 0
+      ? `In ${minutes(brief.slotSeconds)} the look first and again take ${Math.round(looking)} s: that leaves ${Math.round(workSeconds)} s of work.`
+      : `In ${minutes(brief.slotSeconds)} there are ${Math.round(workSeconds)} s of work.`;
   return {
-    words: [
-      `In ${minutes(brief.slotSeconds)} ${frameWords}the shortest exercise takes ${Math.round(shortest)} s with its set-up: ${Math.round(workSeconds)} s are left for it.`,
-    ],
+    words: [`${looks} The shortest exercise takes ${Math.round(shortest)} s with its set-up.`],
     nearest: [
       ...(brief.looks ? [{ brief: { ...brief, looks: false }, words: 'without the look first and again' }] : []),
       { brief: { ...brief, slotSeconds: more }, words: `in ${minutes(more)}` },
@@ -148,20 +156,28 @@ function tooShort(brief: ComposeBrief, frame: Frame, shortest: number, workSecon
   };
 }
 
-function tooLong(brief: ComposeBrief, longest: number, workSeconds: number): Clash {
-  const less = Math.max(120, Math.floor((brief.slotSeconds - (workSeconds - longest) / 0.95) / 60 - 1) * 60);
+function tooLong(brief: ComposeBrief, longest: number, workSeconds: number, not: readonly LeftOut[]): Clash {
+  const fills = (longest * brief.slotSeconds) / workSeconds;
+  // Nothing is at its most throughout: shorter slots are tried too.
+  const slots = [1, 0.85, 0.7, 0.5].map((share) => Math.max(120, Math.floor((share * fills) / 60 - 1) * 60));
   return {
     words: [
-      `${minutes(brief.slotSeconds)} are more than what is left can fill: at their most its exercises take ${minutes(longest)}.`,
+      `${minutes(brief.slotSeconds)} are more than what is left can fill: at their most its exercises take ${minutes(longest)}. What stands in the way: ${told(not)}.`,
+      ...clinicianFirst(brief),
     ],
     nearest: [
-      { brief: { ...brief, slotSeconds: less }, words: `in ${minutes(less)}` },
+      ...slots
+        .slice(0, 3)
+        .map((slotSeconds) => ({ brief: { ...brief, slotSeconds }, words: `in ${minutes(slotSeconds)}` })),
       ...(Object.keys(brief.focus).length > 0
         ? [{ brief: { ...brief, focus: {} }, words: 'with everything that is possible sharing the time' }]
         : []),
       ...(brief.places.length < 3
         ? [{ brief: { ...brief, places: ['floor', 'chair', 'up'] as ComposeBrief['places'] }, words: 'in all places' }]
         : []),
+      ...slots
+        .slice(3)
+        .map((slotSeconds) => ({ brief: { ...brief, slotSeconds }, words: `in ${minutes(slotSeconds)}` })),
     ],
   };
 }

@@ -16,9 +16,9 @@ import {
 import { type Clash, clashOf, noneFits } from './clash';
 import { type Draft, type Frame, drafted, mostShared, nearestDose } from './draft';
 import { IdeaId, ideas } from './idea';
-import { type Made, type Setting, made } from './proposal';
+import { type Made, type Setting, longestOnFeetMs, made } from './proposal';
 import { type NotAsked, type Reason, notAskedOf, reasonsOf, titleOf } from './reasons';
-import { type Judging, type Term, farthest, longestStanding, sharesIn, standingSeconds } from './score';
+import { type Judging, type Term, farthest, longestStanding, sharesIn } from './score';
 import { itemsIn, seatedShares, seats, sharesOf } from './shape';
 
 export interface ComposeRequest {
@@ -147,7 +147,7 @@ function* composedOnly(request: ComposeRequest): Generator<{ readonly done: numb
 }
 
 const isSound = (of: Made, { asked, setting }: Ground): boolean =>
-  (!setting.brief.concerns.includes('falls-or-faints') || standingSeconds(of.steps) <= longestStanding) &&
+  (!setting.brief.concerns.includes('falls-or-faints') || longestOnFeetMs(of.timeline) <= 1000 * longestStanding) &&
   of.fits &&
   of.hard === 0 &&
   farthest(working(of), asked, asked.keys()) <= mostOff;

@@ -147,8 +147,7 @@ export function drafted(request: DraftRequest): Draft | null {
   // More minutes mean rounds and looks, not more items.
   const seated = [...seats.values()].reduce((sum, n) => sum + n, 0);
   // But where the exercises there are cannot be dosed for so long, it takes more of them.
-  const longest = work.map(({ doses, seconds }) => doses.at(-1)?.seconds ?? seconds).sort((a, b) => a - b);
-  const needed = Math.ceil(request.workSeconds / (longest[Math.floor(0.7 * longest.length)] ?? 60));
+  const needed = Math.ceil(freedom * fewest(work, request.workSeconds));
   const most = Math.max(start.length, seated, needed) + 1;
   let best = judged(start, request);
   let now = best;
@@ -162,6 +161,17 @@ export function drafted(request: DraftRequest): Draft | null {
     if (draft.sum > best.sum) best = draft;
   }
   return best;
+}
+
+/** So many more than the fewest leave something to choose. */
+const freedom = 1.4;
+
+/** The fewest exercises that fill a time, each at its most. */
+function fewest(work: readonly Candidate[], seconds: number): number {
+  const longest = work.map(({ doses, seconds: usual }) => doses.at(-1)?.seconds ?? usual).sort((a, b) => b - a);
+  let filled = 0;
+  const at = longest.findIndex((most) => (filled += most) >= seconds);
+  return at === -1 ? longest.length : at + 1;
 }
 
 function changed(

@@ -18,7 +18,7 @@ import type { School } from '../exercise';
 import { type Finding, reorder, review } from '../sequence';
 import { type FindRevision, type Timeline, buildTimeline, slotFit } from '../timeline';
 import { type ComposeBrief, isFocus } from './brief';
-import type { Candidate, Offer } from './candidates';
+import { type Candidate, type Offer, placeOf } from './candidates';
 import { type Draft, type Frame, nearestDose } from './draft';
 import { type IdeaId, ideas } from './idea';
 import { type Judging, type Step, type Term, mostMoving, sumOf, termsOf } from './score';
@@ -116,6 +116,16 @@ export function judgedClass(plan: Plan, judging: Judging, setting: Setting): Mad
 export const movingShare = ({ activityMs, totalMs }: Timeline): number =>
   totalMs === 0 ? 0 : (activityMs.transition + activityMs.switch) / totalMs;
 
+/** The longest that people are on their feet between two seats, looks included, ms. */
+export function longestOnFeetMs({ items }: Timeline): number {
+  let [now, longest] = [0, 0];
+  for (const { execution, totalMs } of items) {
+    now = execution && placeOf(execution) === 'up' ? now + totalMs : 0;
+    longest = Math.max(longest, now);
+  }
+  return longest;
+}
+
 function planOf(draft: Draft, frame: Frame, idea: IdeaId, setting: Setting): Plan {
   const { brief, school, pace, lead, nextId, titleFor } = setting;
   const empty = newPlan(nextId(), titleFor(idea), brief.slotSeconds, school, pace);
@@ -199,16 +209,20 @@ function withLevels(plan: Plan, { brief, find, optionsFor }: Setting): Plan {
   return after?.ok ? after.value : plan;
 }
 
-/** Fits the doses; before rehearsal a hold is not made longer than it may be. */
+/**
+ * Fits the doses. A look takes as long as looking takes; before rehearsal no hold is made longer; what closes on an eight
+ * is left so where the rest will do.
+ */
 function fitted(plan: Plan, { find, brief }: Setting): Plan {
-  const holds = (item: Item) => item.dose.some(({ kind }) => kind === 'hold');
-  // A look takes as long as looking takes; what fills the time is work.
-  const isWork = (item: Item) => {
+  const has = (kind: 'hold' | 'reps') => (item: Item) => item.dose.some((part) => part.kind === kind);
+  const work = itemsOf(plan).filter((item) => {
     const family = find(item.revision)?.family;
     return family !== undefined && isFocus(family) && !item.recheck;
-  };
-  const free = itemsOf(plan).filter((item) => isWork(item) && (brief.occasion !== 'warm-up' || !holds(item)));
-  return fitNow({ plan, find, dropUpTo: 0, only: new Set(free.map(({ id }) => id)) }).plan;
+  });
+  const fit = (items: readonly Item[]) => fitNow({ plan, find, dropUpTo: 0, only: new Set(items.map(({ id }) => id)) });
+  const free = brief.occasion === 'warm-up' ? work.filter((item) => !has('hold')(item)) : work;
+  const first = brief.music ? fit(free.filter((item) => !has('reps')(item))) : null;
+  return (first?.fits ? first : fit(free)).plan;
 }
 
 /**
@@ -225,9 +239,18 @@ function mended(plan: Plan, judging: Judging, setting: Setting): Plan {
     const mend = finding.mend();
     const after = mend ? applyCommand(now.plan, mend.command) : null;
     const then = after?.ok ? judgedClass(after.value, judging, setting) : null;
-    if (then && (then.hard < now.hard || (then.hard === now.hard && then.sum >= now.sum))) now = then;
+    if (!then || !restsLast(then, setting.brief)) continue;
+    if (then.hard < now.hard || (then.hard === now.hard && then.sum >= now.sum)) now = then;
   }
   return now.plan;
+}
+
+/** Nothing is worked once people have come to rest; where nobody stands long, rests lie between. */
+function restsLast({ steps }: Made, { concerns }: ComposeBrief): boolean {
+  if (concerns.includes('falls-or-faints')) return true;
+  const families = steps.map(({ candidate }) => candidate.exercise.family);
+  const rest = families.indexOf('close');
+  return rest === -1 || !families.slice(rest).some((family) => isFocus(family) && family !== 'release');
 }
 
 function* ordered(plan: Plan, { find }: Setting): Generator<number, Plan> {

@@ -24,7 +24,7 @@ export interface Term {
  * seats between. The weights are Needlework's own.
  */
 export const termWeights = {
-  idea: 3,
+  idea: 5,
   grows: 1,
   peak: 2,
   prepared: 1.5,
@@ -40,7 +40,7 @@ export const termWeights = {
   variety: 1.5,
   moving: 2,
   fresh: 1,
-  helped: 1,
+  helped: 2,
   eights: 1,
   found: 3,
   doses: 1,
@@ -113,7 +113,7 @@ export function farthest(
 }
 
 /** The longest that the class stands or walks between two seats, s. */
-export function standingSeconds(steps: readonly Step[]): number {
+function standingSeconds(steps: readonly Step[]): number {
   let [now, longest] = [0, 0];
   for (const { candidate, seconds } of steps) {
     now = candidate.place === 'up' ? now + seconds : 0;

@@ -1,0 +1,177 @@
+import { itemsOf, defaultPace } from '../plan';
+import { Concern, defaultSchool } from '../exercise';
+import { newStudent } from '../roster';
+import { catalogueOffers } from '../testing/twenty-briefs';
+import { type ComposeBrief, type ComposeRequest, type Proposal, compose, composeNow, noHistory, usualBrief } from '.';
+
+const request = (brief: Partial<ComposeBrief>, change: Partial<ComposeRequest> = {}): ComposeRequest => ({
+  brief: { ...usualBrief, ...brief },
+  school: defaultSchool,
+  pace: defaultPace(),
+  library: catalogueOffers,
+  seed: 3,
+  ...change,
+});
+const work = ({ plan }: Proposal) =>
+  itemsOf(plan).flatMap(({ recheck, exerciseId }) => {
+    const family = catalogueOffers.find(({ exercise }) => exercise.id === exerciseId)!.exercise.family;
+    return recheck || family === 'check' || family === 'close' ? [] : [exerciseId];
+  });
+const familyOf = (id: string) => catalogueOffers.find(({ exercise }) => exercise.id === id)!.exercise.family;
+const short: Partial<ComposeBrief> = { slotSeconds: 15 * 60 };
+
+describe('composing from a seed', () => {
+  it('gives the same classes again, and others from another seed', () => {
+    const ids = (seed: number) => composeNow(request(short, { seed })).proposals.map(work);
+    expect(ids(3)).toEqual(ids(3));
+    expect(ids(4)).not.toEqual(ids(3));
+  });
+
+  it('says how far it is, and can be left', () => {
+    const going = compose(request(short));
+    const done: number[] = [];
+    for (let i = 0; i < 12; i++) done.push((going.next().value as { done: number }).done);
+    expect(done.every((share) => share >= 0 && share < 1)).toBe(true);
+    expect([...done].sort((a, b) => a - b)).toEqual(done);
+    expect(going.return(undefined as never).done).toBe(true);
+  });
+});
+
+describe('asking again', () => {
+  const [first] = composeNow(request(short)).proposals;
+
+  it('another like this has the same idea, and shares at most 60 % with what is shown', () => {
+    const shown = [itemsOf(first!.plan).map(({ exerciseId }) => exerciseId)];
+    const [other] = composeNow(request({ ...short, idea: first!.idea }, { seed: 9, count: 1, shown })).proposals;
+    expect(other!.idea).toBe(first!.idea);
+    const ids = [...new Set(itemsOf(other!.plan).map(({ exerciseId }) => exerciseId))];
+    expect(ids.filter((id) => shown[0]!.includes(id)).length).toBeLessThanOrEqual(0.6 * ids.length);
+  });
+
+  it('swap this one: one of its family in its place, the rest kept', () => {
+    const before = work(first!);
+    const out = before.find((id) => familyOf(id) === 'mobility')!;
+    const kept = before.filter((id) => id !== out);
+    const [swapped] = composeNow(
+      request({ ...short, idea: first!.idea }, { count: 1, kept, without: [out], swapIn: 'mobility' }),
+    ).proposals;
+    const after = work(swapped!);
+    expect(after).toHaveLength(before.length);
+    expect(kept.every((id) => after.includes(id))).toBe(true);
+    const [fresh] = after.filter((id) => !kept.includes(id));
+    expect([familyOf(fresh!), fresh === out]).toEqual(['mobility', false]);
+  });
+
+  it('more of a family: its share grows, and what was there stays', () => {
+    const before = work(first!);
+    const has = first!.shares.find(({ family }) => family === 'strength')!.has;
+    const focus = { strength: Math.round(100 * has) + 15 };
+    const [grown] = composeNow(request({ ...short, idea: first!.idea, focus }, { count: 1, kept: before })).proposals;
+    expect(before.every((id) => work(grown!).includes(id))).toBe(true);
+    expect(grown!.shares.find(({ family }) => family === 'strength')!.has).toBeGreaterThan(has + 0.04);
+  });
+});
+
+describe('a group that comes back', () => {
+  const [last] = composeNow(request({ slotSeconds: 20 * 60 })).proposals;
+  const items = itemsOf(last!.plan).map(({ exerciseId, rungId }) => ({ exerciseId, rungId }));
+  const times = Object.fromEntries(items.map(({ exerciseId }) => [exerciseId, 3]));
+  const history = { ...noHistory, times, last: items };
+
+  it('about half comes back, at most five are new, and it is told so', () => {
+    const { proposals } = composeNow(request({ slotSeconds: 20 * 60 }, { history, seed: 5 }));
+    expect(proposals.length).toBeGreaterThan(0);
+    for (const proposal of proposals) {
+      const ids = work(proposal);
+      const back = ids.filter((id) => id in times).length / ids.length;
+      expect(back).toBeGreaterThanOrEqual(0.3);
+      expect(back).toBeLessThanOrEqual(0.75);
+      expect(ids.filter((id) => !(id in times)).length).toBeLessThanOrEqual(6);
+      expect(proposal.reasons.some(({ own }) => own.includes('Comes back from last time.'))).toBe(true);
+      const familiar = itemsOf(proposal.plan).find(({ exerciseId }) => exerciseId in times);
+      expect(familiar!.familiarity).toBe('known');
+      expect(itemsOf(proposal.plan).some(({ familiarity }) => familiarity === 'new')).toBe(true);
+    }
+  });
+
+  it('what helped in four looks and more comes again, and says how often', () => {
+    const helped = { 'sideways-ankle-rock': { better: 5, looks: 6 } };
+    const brief = { slotSeconds: 20 * 60 };
+    const has = (of: typeof helped | Record<string, never>) =>
+      composeNow(request(brief, { history: { ...noHistory, helped: of }, seed: 2 })).proposals.filter((p) =>
+        work(p).includes('sideways-ankle-rock'),
+      );
+    expect(has(helped).length).toBeGreaterThan(has({}).length);
+    const told = has(helped)[0]!.reasons.map(({ own }) => own);
+    expect(told).toContainEqual(expect.stringContaining('Afterwards better 5 of 6 times in this group.'));
+  });
+});
+
+describe('levels from a roster', () => {
+  it('nobody written down: the usual levels', () => {
+    const students = [newStudent('anna', 'Anna', []), newStudent('bert', 'Bert', [])];
+    const [with_] = composeNow(request(short, { roster: { students, notes: [] } })).proposals;
+    expect(with_!.plan.blocks.length).toBeGreaterThan(2);
+    expect(itemsOf(with_!.plan).every(({ easier, harder }) => easier === null && harder === null)).toBe(true);
+  });
+});
+
+describe('briefs that clash', () => {
+  const clashOf = (brief: Partial<ComposeBrief>, change: Partial<ComposeRequest> = {}) => {
+    const asked = request(brief, change);
+    const { proposals, clash } = composeNow(asked);
+    expect(proposals).toEqual([]);
+    // what is offered works: each is composed once more
+    for (const near of clash!.nearest)
+      expect([near.words, composeNow({ ...asked, brief: near.brief, count: 1 }).proposals.length]).toEqual([
+        near.words,
+        1,
+      ]);
+    expect(clash!.nearest.length).toBeGreaterThan(0);
+    return clash!;
+  };
+
+  it('60 minutes of band work and no bands: says so, and offers bands, or the class without', () => {
+    const { words, nearest } = clashOf({ slotSeconds: 3600, focus: { band: 60 } });
+    expect(words.join()).toMatch(/You ask for band.*band/);
+    expect(nearest.map((near) => near.words)).toEqual(expect.arrayContaining([expect.stringMatching(/^with 12 band/)]));
+    expect(nearest.some(({ brief }) => brief.focus.band === undefined)).toBe(true);
+  });
+
+  it('a 3-minute slot with a look first and again: says how long they take, and offers it without, or longer', () => {
+    const { words, nearest } = clashOf({ slotSeconds: 180 });
+    expect(words.join()).toMatch(/In 3 minutes the look first and again take \d+ s/);
+    expect(nearest.map((near) => near.words)).toContainEqual('without the look first and again');
+  });
+
+  it('nothing left after what people have: names it, and says who comes first', () => {
+    const brief = { concerns: [...Concern.options], places: ['floor' as const], kit: {}, floor: 'outdoors' as const };
+    const { clash, proposals } = composeNow(request(brief));
+    expect(proposals).toEqual([]);
+    expect(clash!.words.join(' ')).toMatch(/No exercise is left/);
+    expect(clash!.words.join(' ')).toContain('clinician');
+  });
+
+  it('longer than what is left can fill: says how long that is', () => {
+    const { words, nearest } = clashOf({ slotSeconds: 7200, places: ['chair'], kit: { chair: 12 } });
+    expect(words.join()).toMatch(/120 minutes are more than what is left can fill/);
+    expect(nearest[0]!.brief.slotSeconds).toBeLessThan(7200);
+  });
+
+  it('an empty library has nothing to offer, and says so', () => {
+    const { clash, proposals } = composeNow(request({}, { library: [] }));
+    expect(proposals).toEqual([]);
+    expect(clash!.words.join()).toMatch(/No exercise is left/);
+    expect(clash!.nearest).toEqual([]);
+  });
+});
+
+describe('what was not asked to come', () => {
+  it('is told by its cause, the largest first, and adds up to the library', () => {
+    const { notAsked, proposals } = composeNow(request({ ...short, concerns: ['sore-achilles'] }, { count: 1 }));
+    expect(notAsked.map(({ count }) => count)).toEqual(notAsked.map(({ count }) => count).sort((a, b) => b - a));
+    expect(notAsked.map(({ words }) => words).join()).toMatch(/sore Achilles/);
+    const left = notAsked.reduce((sum, { count }) => sum + count, 0);
+    expect(left).toBeLessThan(catalogueOffers.length - proposals[0]!.plan.blocks.length);
+  });
+});
