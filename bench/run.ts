@@ -14,6 +14,7 @@ import { isOpen, reps } from '@core/dose';
 import { weaveOf } from '@core/load';
 import { type Plan, applyCommand, itemsOf } from '@core/plan';
 import { buildTimeline } from '@core/timeline';
+import { ordersAndClasses } from './composing';
 import { classOf, find, offers } from './sample-class';
 import { start, stop } from '../scripts/built-server';
 import { onTenYears } from './years';
@@ -428,6 +429,8 @@ async function run(): Promise<void> {
     await onTenYears(report, launch, asked > 0 ? asked : undefined);
     return;
   }
+  const oracles = Number(process.argv[process.argv.indexOf('--oracles') + 1]) || 200;
+  if (process.argv.includes('--composing')) return ordersAndClasses(report, oracles);
   console.log(
     `timeline of ${classOf(40).blocks.length} blocks, ${(buildTimeline({ plan: classOf(40), find }).totalMs / 60_000).toFixed(0)} min`,
   );
@@ -435,7 +438,8 @@ async function run(): Promise<void> {
   const [small, large] = [timelineAfterAnEdit(20), timelineAfterAnEdit(80)];
   console.log(`        growth from 20 to 80 items: × ${(large / small).toFixed(1)} for × 4 the items`);
   fitsOf90Minutes();
-  await againstHighs(Number(process.argv[process.argv.indexOf('--oracles') + 1]) || 200);
+  await againstHighs(oracles);
+  await ordersAndClasses(report, oracles);
   libraryOf(2000);
   changeOrNoise(2000);
   sway();

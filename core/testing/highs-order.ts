@@ -23,7 +23,12 @@ export function judgedOrder(plan: Plan, find: FindRevision) {
  * matters: a path of triples, whose costs are read from classes of three items; what a hard rule forbids for a pair comes
  * in as the order of their places.
  */
-export async function optimumOfOrder(plan: Plan, find: FindRevision, softSeconds: number): Promise<Optimum> {
+export async function optimumOfOrder(
+  plan: Plan,
+  find: FindRevision,
+  softSeconds: number,
+  now: () => number = () => 0,
+): Promise<Optimum> {
   const [block] = plan.blocks;
   if (!block) throw new RangeError('one block');
   const items = block.items.filter((item): item is Item => item.kind === 'exercise');
@@ -78,5 +83,5 @@ export async function optimumOfOrder(plan: Plan, find: FindRevision, softSeconds
     ` ${terms.map((t) => t.name).join('\n ')}`,
     'End',
   ];
-  return solveProgram(lp.join('\n'), () => 0);
+  return solveProgram(lp.join('\n'), now);
 }

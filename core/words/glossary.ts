@@ -265,6 +265,8 @@ export const glossary: readonly Term[] = [
   ),
   inClass('rounding', 'The part of a second that is added so that a stretch ends on a whole one.'),
   inClass('put out', 'Kit that lies ready before the class: the most of each piece that any item, options too, needs.'),
+  teaching('brief', 'Who comes, how long, with what and for what: what a class is composed from.'),
+  teaching('proposal', 'A class that comes of a brief, with its reasons: to be looked at, changed and opened.'),
   teaching('finding', 'Something the review noticed about a class, with its reason.'),
   teaching(
     'rule',

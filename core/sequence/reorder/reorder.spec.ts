@@ -76,6 +76,13 @@ describe('the best order of a block', () => {
     },
   );
 
+  it('kit that does not go round is waited for in any order, the second foot of those who wait too', () => {
+    const ids = ['waist-loop-up-down', 'two-foot-rise', 'waist-loop-bent-knee', 'big-toe-up', 'waist-loop-turn-in'];
+    const plan = classOfCatalogue(ids);
+    const short = { ...plan, brief: { ...plan.brief, people: 8, cupboard: { 'long-loop': 4 } } };
+    expect(isTheBest(0, short, findInCatalogue)).toBe(true);
+  });
+
   it('puts the seated bands together, says what no longer stops the room, and is one step to take', () => {
     const plan = classOfCatalogue([
       'seated-band-turn-out',

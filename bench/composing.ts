@@ -1,0 +1,89 @@
+import { composeNow } from '@core/compose';
+import { defaultPace, newBlock } from '@core/plan';
+import { reorderNow, softSeconds } from '@core/sequence';
+import { findInCatalogue as find, randomCatalogueClass } from '@core/testing/catalogue-class';
+import { optimumOfOrder } from '@core/testing/highs-order';
+import { catalogueOffers, schoolOf, twentyBriefs } from '@core/testing/twenty-briefs';
+import type { Report } from './timing';
+
+const worst = (times: readonly number[]) => Math.max(...times);
+const median = (times: readonly number[]) => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+
+/** Orders of one block of so many free exercises, picked blindly from the catalogue: the slowest of some classes. */
+function orders(report: Report, free: number, budget: number): void {
+  for (const flow of ['by-exercise', 'by-foot'] as const) {
+    const times: number[] = [];
+    for (let seed = 0; seed < 12; seed++) {
+      const random = randomCatalogueClass(
+        seed,
+        free,
+        flow,
+        ({ family }) => !['check', 'close', 'release'].includes(family),
+      );
+      const [block] = random.blocks;
+      if (!block) continue;
+      const items = random.blocks.flatMap((b) => b.items);
+      const plan = { ...random, blocks: [{ ...block, flow, items }] };
+      const start = performance.now();
+      const found = reorderNow({ plan, find, blockId: block.id });
+      if (found.free === free && found.exact) times.push(performance.now() - start);
+    }
+    const words = flow === 'by-foot' ? 'foot by foot' : 'exercise by exercise';
+    report(`exact order of ${free} free items, ${words}, the slowest of ${times.length}`, worst(times), 'ms', budget);
+    console.log(`        the middle one: ${median(times).toFixed(0)} ms`);
+  }
+}
+
+/** Orders against a mixed-integer solver, on classes in which nothing older than two items matters. */
+async function ordersAgainstHighs(classes: number): Promise<void> {
+  let same = 0;
+  let ours = 0;
+  let theirs = 0;
+  for (let seed = 0; seed < classes; seed++) {
+    const random = randomCatalogueClass(
+      seed + 900,
+      6,
+      'by-exercise',
+      ({ family, performance: { floor, regions, impactsPerRep, balance, kit } }) =>
+        ['toes', 'strength', 'band'].includes(family) &&
+        floor !== 'padded' &&
+        (regions['arch-intrinsics'] ?? 0) < 2 &&
+        impactsPerRep === 0 &&
+        balance.working < 2 &&
+        !kit.some((need) => need.kit === 'mat'),
+    );
+    const items = random.blocks.flatMap((block) => block.items);
+    const brief = { ...random.brief, kitOut: 'before' as const };
+    const plan = { ...random, brief, blocks: [newBlock('block-1', 'Work', items)] };
+    const start = performance.now();
+    const found = reorderNow({ plan, find, blockId: 'block-1' });
+    ours += performance.now() - start;
+    const { value, solveMs } = await optimumOfOrder(plan, find, softSeconds, () => performance.now());
+    theirs += solveMs;
+    if (Math.round(value) === found.after.soft * softSeconds + found.after.totalMs / 1000) same += 1;
+  }
+  console.log(
+    `${same === classes ? 'within' : 'OVER  '}  orders of 6 items against HiGHS: ${same} of ${classes} the same optimum, ${(ours / classes).toFixed(0)} ms each with times and reasons, its solver alone ${(theirs / classes).toFixed(0)} ms`,
+  );
+}
+
+/** Three proposals for each of the twenty briefs, from the whole catalogue. */
+function composing(report: Report): void {
+  const times = twentyBriefs.map((named) => {
+    const start = performance.now();
+    const asked = { brief: named.brief, school: schoolOf(named), pace: defaultPace(), library: catalogueOffers };
+    const { proposals } = composeNow({ ...asked, seed: 1 });
+    if (proposals.length !== 3) console.log(`OVER    ${named.name}: ${proposals.length} proposals`);
+    return performance.now() - start;
+  });
+  report('three proposals from the whole catalogue, the slowest of twenty briefs', worst(times), 'ms', 2000);
+  console.log(`        the middle one: ${median(times).toFixed(0)} ms`);
+}
+
+/** @param oracles how many orders are solved by HiGHS too */
+export async function ordersAndClasses(report: Report, oracles: number): Promise<void> {
+  orders(report, 12, 300);
+  orders(report, 14, 1000);
+  await ordersAgainstHighs(oracles);
+  composing(report);
+}

@@ -1,0 +1,227 @@
+import { signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { provideRouter } from '@angular/router';
+import { of } from 'rxjs';
+import { type ComposeBrief, usualBrief } from '@core/compose';
+import type { GroupTaught } from '@core/contract';
+import { defaultSchool } from '@core/exercise';
+import { type Plan, defaultPace, itemsOf } from '@core/plan';
+import { newStudent } from '@core/roster';
+import { builtIn } from '../../../testing/built-in';
+import { LocalWorker } from '../../../testing/local-worker';
+import { MemoryStore } from '../../../testing/memory-store';
+import { BrowserStore } from '../../data/browser-store';
+import { LadderFile } from '../../data/ladder-file';
+import { LibraryStore } from '../../data/library-store';
+import { NewClass } from '../../data/new-class';
+import { PeopleApi } from '../../data/people-api';
+import { PeopleList } from '../../data/people-list';
+import { Preferences } from '../../data/preferences';
+import { WORKER_FACTORY } from '../../worker/heavy-work';
+import { ComposePage } from './compose-page';
+
+const taught: GroupTaught = {
+  times: { 'two-foot-rise': 3 },
+  last: {
+    title: 'Rises',
+    startedAt: '2026-11-01T10:00:00.000Z',
+    lead: 'left',
+    items: [{ exerciseId: 'two-foot-rise', rungId: null }],
+  },
+};
+const group = { format: 1 as const, id: 'lunch', name: 'Thursday lunch', note: '', archived: false };
+const students = [
+  newStudent('mara', 'Mara Lind', ['lunch']),
+  {
+    ...newStudent('una-p', 'Una Pebble', ['lunch']),
+    cautions: [{ concern: 'sore-achilles' as const, note: '', cleared: null }],
+  },
+];
+
+async function open(brief: Partial<ComposeBrief> = {}) {
+  const worker = new LocalWorker();
+  const store = new MemoryStore();
+  const opened = jest.fn<Promise<void>, [Plan]>(() => Promise.resolve());
+  await store.keep('brief', { format: 0, brief: { ...usualBrief, slotSeconds: 480, looks: false, ...brief } });
+  TestBed.configureTestingModule({
+    providers: [
+      provideRouter([]),
+      { provide: BrowserStore, useValue: store },
+      { provide: MatSnackBar, useValue: { open: jest.fn() } },
+      { provide: WORKER_FACTORY, useValue: () => worker },
+      { provide: NewClass, useValue: { open: opened } },
+      {
+        provide: LibraryStore,
+        useValue: {
+          exercises: signal(builtIn),
+          library: signal({ status: 'ready', value: builtIn, cut: false }),
+          load: () => undefined,
+        },
+      },
+      {
+        provide: Preferences,
+        useValue: { school: signal(defaultSchool), pace: signal(defaultPace()), load: () => undefined },
+      },
+      { provide: PeopleApi, useValue: { taught: () => of(taught), helped: () => of({ answers: [], names: {} }) } },
+    ],
+  }).overrideComponent(ComposePage, {
+    add: {
+      providers: [
+        { provide: PeopleList, useValue: { groups: signal([group]), load: () => undefined } },
+        { provide: LadderFile, useValue: { students: signal(students), ask: () => undefined } },
+      ],
+    },
+  });
+  const fixture = TestBed.createComponent(ComposePage);
+  const settle = async () => {
+    for (let i = 0; i < 20; i++) await Promise.resolve();
+    worker.drain();
+    await fixture.whenStable();
+  };
+  await settle();
+  const page = fixture.nativeElement as HTMLElement;
+  const button = (words: string, within: Element = page) =>
+    [...within.querySelectorAll<HTMLButtonElement>('button')].find((b) =>
+      (b.getAttribute('aria-label') ?? b.textContent ?? '').includes(words),
+    )!;
+  const choose = async (label: string, value: string) => {
+    const select = page.querySelector<HTMLSelectElement>(`select[aria-label="${label}"]`)!;
+    select.value = value;
+    select.dispatchEvent(new Event('change'));
+    await settle();
+  };
+  const click = async (words: string, within: Element = page) => {
+    button(words, within).click();
+    await settle();
+  };
+  const cards = () => [...page.querySelectorAll('nw-proposal-card article')];
+  const namesIn = (card: Element) => [...card.querySelectorAll('.name')].map((name) => name.textContent?.trim());
+  const asked = () =>
+    worker.heard.flatMap((m) => (m.kind === 'start' && m.job.kind === 'compose' ? [m.job.asked] : []));
+  return { page, fixture, worker, store, settle, button, choose, click, cards, namesIn, asked, opened };
+}
+
+describe('a class from a brief', () => {
+  it('three classes come back, each with its idea, its time, its exercises and their reasons', async () => {
+    const { click, cards, page } = await open();
+    await click('Compose three classes');
+    expect(cards()).toHaveLength(3);
+    for (const card of cards()) {
+      expect(card.querySelector('.time')?.textContent).toMatch(
+        /\d:\d\d likely \d:\d\d to \d+:\d\d · \d+ % moving about/,
+      );
+      expect(card.querySelector('.idea')?.textContent).toMatch(/“.+”/);
+      expect(card.querySelectorAll('.part p').length).toBeGreaterThan(1);
+      expect(card.querySelectorAll('.part .carries').length).toBeGreaterThan(0);
+    }
+    expect(page.querySelector('.not')?.textContent).toMatch(/belong to another school than yours/);
+  });
+
+  it('the brief is one sentence: what is filled in is what is asked for, and it is there again next time', async () => {
+    const { choose, asked, click, store, page, settle } = await open();
+    await choose('Who comes', 'dancers');
+    await choose('More kit', 'band');
+    await choose('Somebody has', 'sore-knees');
+    await choose('Above all', 'toes');
+    expect(page.textContent).toContain('sore knees');
+    await click('Compose three classes');
+    expect(asked()[0]!.brief).toMatchObject({
+      who: 'dancers',
+      kit: { band: 12 },
+      concerns: ['sore-knees'],
+      focus: { toes: 30 },
+    });
+    await click('No band');
+    await click('Nobody has sore knees');
+    await click('Not above all: toes');
+    await new Promise((done) => setTimeout(done, 450));
+    await settle();
+    expect(store.shelf.get('brief')).toMatchObject({ brief: { who: 'dancers', concerns: [], focus: {} } });
+  });
+
+  it('the last place where people can be is not taken away', async () => {
+    const { page, settle, click, asked } = await open({ places: ['chair'] });
+    const chairs = [...page.querySelectorAll('label')].find((l) => l.textContent?.includes('on chairs'))!;
+    const box = chairs.querySelector('input')!;
+    box.click();
+    await settle();
+    expect(box.checked).toBe(true);
+    await click('Compose three classes');
+    expect(asked()[0]!.brief.places).toEqual(['chair']);
+  });
+
+  it('another in the place of one keeps the rest; as it was brings it back', async () => {
+    const { click, cards, namesIn } = await open();
+    await click('Compose three classes');
+    const before = namesIn(cards()[0]!);
+    await click(`Another exercise in the place of ${before[0]}`, cards()[0]!);
+    const after = namesIn(cards()[0]!);
+    expect(after).not.toContain(before[0]);
+    expect(before.slice(1).every((name) => after.includes(name))).toBe(true);
+    await click('As it was', cards()[0]!);
+    expect(namesIn(cards()[0]!)).toEqual(before);
+  });
+
+  it('more of a family asks for a larger share of it with all that is there; another like this comes beside them', async () => {
+    const { click, cards, asked, page } = await open();
+    await click('Compose three classes');
+    const label = cards()[0]!.querySelector('.shares button')!.getAttribute('aria-label')!;
+    await click(label, cards()[0]!);
+    const [, more] = asked();
+    expect(Object.values(more!.brief.focus)).toHaveLength(1);
+    expect(more!.kept!.length).toBeGreaterThan(2);
+    await click('Another like this', cards()[0]!);
+    const [, , like] = asked();
+    expect(like).toMatchObject({ count: 1, brief: { idea: like!.brief.idea } });
+    expect(like!.shown).toHaveLength(3);
+    expect(cards().length + Number(page.textContent?.includes('There is nothing else'))).toBe(4);
+  });
+
+  it('opens as an ordinary class, its reasons beside its exercises', async () => {
+    const { click, cards, opened } = await open();
+    await click('Compose three classes');
+    await click('Open in the designer', cards()[1]!);
+    const [plan] = opened.mock.calls[0]!;
+    expect(plan.title).toBe(cards()[1]!.querySelector('h2')!.textContent);
+    expect(itemsOf(plan).every(({ because }) => because.length > 10)).toBe(true);
+  });
+
+  it('with a group: who comes, what they have and what they were taught go with the brief', async () => {
+    const { choose, click, asked, page } = await open();
+    await choose('The group', 'lunch');
+    expect(page.textContent).toContain('Last time: “Rises”, 1 exercises. About half come back.');
+    await click('2 come, as their files say');
+    await click('Compose three classes');
+    expect(asked()[0]).toMatchObject({
+      lead: 'right',
+      history: { times: taught.times, last: taught.last!.items },
+      brief: { groupId: 'lunch', people: 2, concerns: ['sore-achilles'] },
+      roster: { students: [{ id: 'mara' }, { id: 'una-p' }] },
+    });
+  });
+
+  it('what clashes is said, and a brief that works is one click away', async () => {
+    const { click, page, cards } = await open({ slotSeconds: 180, looks: true });
+    await click('Compose three classes');
+    expect(page.querySelector('[role=alert]')?.textContent).toMatch(/In 3 minutes the look first and again take/);
+    await click('without the look first and again');
+    expect(cards().length).toBeGreaterThan(0);
+    expect(page.querySelector('.clash')).toBeNull();
+  });
+
+  it('can be stopped, and stops when the page is left', async () => {
+    const { button, page, fixture, worker } = await open();
+    button('Compose three classes').click();
+    await Promise.resolve();
+    fixture.detectChanges();
+    button('Stop').click();
+    await fixture.whenStable();
+    expect(page.querySelector('[role=status]')?.textContent).toContain('Stopped');
+    expect(worker.heard.some(({ kind }) => kind === 'cancel')).toBe(true);
+    button('Compose three classes').click();
+    fixture.destroy();
+    worker.drain();
+    expect(worker.waiting).toEqual([]);
+  });
+});
