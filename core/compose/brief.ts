@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Concern, type Family } from '../exercise';
+import { Concern, type Family, School } from '../exercise';
 import { Id } from '../id';
 import { Floor, KitId } from '../kit';
 import { IdeaId } from './idea';
@@ -52,6 +52,8 @@ export const ComposeBrief = z.strictObject({
   /** A look first, and the same look again at the end. */
   looks: z.boolean(),
   groupId: Id.nullable(),
+  /** Answers of a school for this class alone; the rest is as the teacher teaches. */
+  school: School.partial(),
   /** The one idea; null leaves it to the proposals, each with its own. */
   idea: IdeaId.nullable(),
 });
@@ -73,5 +75,6 @@ export const usualBrief: ComposeBrief = {
   music: false,
   looks: true,
   groupId: null,
+  school: {},
   idea: null,
 };

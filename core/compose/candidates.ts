@@ -168,6 +168,7 @@ const isCareful = ({ level, concerns }: ComposeBrief): boolean =>
 function isShaky(execution: Execution): boolean {
   const { stage, family } = execution.exercise;
   if (family === 'strength' && stage === 'integrated') return true;
+  if (family === 'mobility' && stage === 'loaded') return true;
   const balance = Math.max(execution.balance.working, execution.balance.standing);
   return balance >= 3 || (balance >= 2 && handsNearlyFree(execution));
 }

@@ -1,6 +1,6 @@
 import { itemsOf, defaultPace } from '../plan';
 import { Concern, defaultSchool } from '../exercise';
-import { newStudent } from '../roster';
+import { type LadderNote, newStudent } from '../roster';
 import { catalogueOffers } from '../testing/twenty-briefs';
 import { type ComposeBrief, type ComposeRequest, type Proposal, compose, composeNow, noHistory, usualBrief } from '.';
 
@@ -108,11 +108,53 @@ describe('a group that comes back', () => {
 });
 
 describe('levels from a roster', () => {
-  it('nobody written down: the usual levels', () => {
-    const students = [newStudent('anna', 'Anna', []), newStudent('bert', 'Bert', [])];
-    const [with_] = composeNow(request(short, { roster: { students, notes: [] } })).proposals;
-    expect(with_!.plan.blocks.length).toBeGreaterThan(2);
-    expect(itemsOf(with_!.plan).every(({ easier, harder }) => easier === null && harder === null)).toBe(true);
+  const students = ['anna', 'bert', 'cleo'].map((id) => newStudent(id, id, []));
+  const placed = (studentId: string, rungId: string): LadderNote => ({
+    id: `note-${studentId}`,
+    studentId,
+    exerciseId: 'two-foot-rise',
+    foot: 'both',
+    date: '2026-11-01',
+    what: { kind: 'placed', rungId, why: 'begins', note: '' },
+    by: '',
+  });
+  const { rungs, startRung } = catalogueOffers.find(({ exercise }) => exercise.id === 'two-foot-rise')!.exercise
+    .ladder!;
+  const [easiest, , third] = rungs;
+  // so small a library that the rise has to come
+  const few = catalogueOffers.filter(({ exercise: { id } }) =>
+    [
+      'walk-and-notice',
+      'walk-and-compare',
+      'ankle-circles',
+      'all-toes-up',
+      'short-foot',
+      'two-foot-rise',
+      'one-leg-stand',
+    ].includes(id),
+  );
+  const riseIn = (notes: LadderNote[]) =>
+    composeNow(request({ slotSeconds: 480, who: 'general' }, { library: few, roster: { students, notes }, count: 1 }))
+      .proposals.flatMap(({ plan }) => itemsOf(plan))
+      .find(({ exerciseId, recheck }) => exerciseId === 'two-foot-rise' && !recheck);
+
+  it('the main level is where the middle of them stands, with what suits the others beside it', () => {
+    const rise = riseIn([placed('anna', third!.id), placed('bert', third!.id), placed('cleo', easiest!.id)]);
+    expect(rise).toMatchObject({ rungId: third!.id, easier: { rungId: easiest!.id } });
+  });
+
+  it('nobody written down: the level where most people begin, and nothing beside it', () => {
+    expect(riseIn([])).toMatchObject({ rungId: startRung, easier: null, harder: null });
+  });
+});
+
+describe('a school for one class', () => {
+  it('its answers stand in the class, the rest is as the teacher teaches', () => {
+    const [first] = composeNow(request({ ...short, school: { release: 'closes', sides: 'by-foot' } })).proposals;
+    expect(first!.plan.school).toEqual({ ...defaultSchool, release: 'closes', sides: 'by-foot' });
+    expect(first!.plan.blocks.every(({ flow }) => flow === 'by-foot')).toBe(true);
+    const release = work(first!).findIndex((id) => familyOf(id) === 'release');
+    expect(release === -1 || release === work(first!).length - 1).toBe(true);
   });
 });
 

@@ -76,7 +76,8 @@ export const mostOff = 0.1;
  * Classes from a brief: each fitted, ordered, reviewed, with its reasons, and with an idea of its own. Repeatable from the
  * seed. Where nothing can be made it says what clashes, and which briefs near to it work: each of those is tried first.
  */
-export function* compose(request: ComposeRequest): Generator<{ readonly done: number }, Composed> {
+export function* compose(asked: ComposeRequest): Generator<{ readonly done: number }, Composed> {
+  const request = { ...asked, school: { ...asked.school, ...asked.brief.school } };
   const found = yield* composedOnly(request);
   if (found.proposals.length > 0) return { ...found, clash: null };
   const base = found.clash ?? noneFits(request.brief);

@@ -180,15 +180,15 @@ function closingItem(candidate: Candidate, frame: Frame, pace: Pace, id: string)
   return { ...item, id, dose, recheck: isLook ? { of: null } : null, familiarity: again ? 'known' : item.familiarity };
 }
 
-/** From twenty-five minutes on there is a look in the middle: after what carries the idea first. */
+/** From twenty-five minutes on there is a look in the middle: after the arch work, or what people do first on their feet. */
 const lookFrom = 25 * 60;
 
 function withLooks(plan: Plan, draft: Draft, { brief, nextId, may }: Setting): Plan {
   const walk = may.find(({ exercise }) => exercise.id === recheckExercise);
   if (!brief.looks || brief.slotSeconds < lookFrom || !walk || !brief.places.includes('up')) return plan;
-  const drill =
-    draft.steps.find(({ candidate: c }) => c.exercise.family === 'arch' && c.place === 'up') ??
-    draft.steps.find(({ candidate: c }) => c.exercise.family === 'strength' || c.exercise.family === 'mobility');
+  // Where people are on their feet already: nobody gets up to walk and sits down again.
+  const up = draft.steps.filter(({ candidate: c }) => c.place === 'up' && c.exercise.family !== 'release');
+  const drill = up.find(({ candidate: c }) => c.exercise.family === 'arch') ?? up[0];
   const item = drill && itemsOf(plan).find(({ exerciseId }) => exerciseId === drill.candidate.exercise.id);
   const addition = item && addRecheck(plan, item.id, walk.exercise, walk.revision, nextId);
   const after = addition ? applyCommand(plan, addition.command) : null;

@@ -242,7 +242,9 @@ const kitBefore = (steps: readonly Step[], kit: string) =>
 function returnsValue(working: readonly Step[], { last, times }: History): number {
   if (last.length === 0) return 1;
   const back = working.filter(({ candidate }) => candidate.returns).length / Math.max(1, working.length);
-  const fresh = working.filter(({ candidate }) => (times[candidate.exercise.id] ?? 0) === 0).length;
+  // Where nobody counted, nothing is known to be new.
+  const counted = Object.keys(times).length > 0;
+  const fresh = counted ? working.filter(({ candidate }) => (times[candidate.exercise.id] ?? 0) === 0).length : 0;
   return clamp(1 - Math.abs(back - 0.5) * 2) * (fresh <= 5 ? 1 : 0.5);
 }
 

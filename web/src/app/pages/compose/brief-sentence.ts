@@ -1,14 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { mdiClose } from '@mdi/js';
 import { type ComposeBrief, FocusFamily, IdeaId, PlaceInRoom, ideas } from '@core/compose';
-import type { GroupTaught } from '@core/contract';
-import { Concern, concernNames } from '@core/exercise';
+import type { GroupTaught, RunSummary } from '@core/contract';
+import { Concern, School, type SchoolQuestion, concernNames, schoolWords } from '@core/exercise';
 import { Floor, type KitId, isFetched, kitNames } from '@core/kit';
 import type { Student } from '@core/roster';
 import { LibraryStore } from '../../data/library-store';
 import { PeopleList } from '../../data/people-list';
 import { NumberField } from '../../parts/dose/number-field';
 import { Icon } from '../../parts/icon/icon';
+import { localDate, sayDate } from '../../parts/saying/date-words';
 import { audiences, focusWords, levels, occasions, placeWords } from './compose-words';
 
 const minutes = [3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
@@ -16,6 +17,8 @@ const counts = Array.from({ length: 60 }, (_, i) => i + 1);
 const shares = [10, 20, 30, 40, 50, 60, 80, 100];
 const pairs = <K extends string>(words: Readonly<Record<K, string>>) =>
   (Object.entries(words) as [K, string][]).map(([id, text]) => ({ id, text }));
+
+const SchoolQuestions = Object.keys(schoolWords) as SchoolQuestion[];
 
 /** A brief as one sentence with places to fill. */
 @Component({
@@ -31,6 +34,10 @@ export class BriefSentence {
   readonly brief = input.required<ComposeBrief>();
   readonly taught = input.required<GroupTaught | null>();
   readonly students = input.required<readonly Student[]>();
+  /** Classes that were taught lately, and the one this is to follow. */
+  readonly lately = input.required<readonly RunSummary[]>();
+  readonly after = input.required<string | null>();
+  readonly afterChosen = output<string | null>();
   readonly changed = output<Partial<ComposeBrief>>();
   readonly roomTaken = output();
 
@@ -96,6 +103,7 @@ export class BriefSentence {
     this.people.load();
   }
 
+  protected day = (at: string): string => sayDate(localDate(at));
   protected clampMinutes = (value: number): number => Math.max(2, Math.min(120, Math.round(value)));
   protected clampShare = (value: number): number => Math.max(0, Math.min(100, Math.round(value)));
 
@@ -115,6 +123,34 @@ export class BriefSentence {
   protected addKit(kit: string): void {
     const found = this.otherKit().find((piece) => piece.kit === kit);
     if (found) this.setKit(found.kit, isFetched(found.kit) ? (this.brief().people ?? 1) : 1);
+  }
+
+  /** Answers for this class alone. */
+  protected readonly otherwise = computed(() =>
+    (Object.entries(this.brief().school) as [SchoolQuestion, string][]).map(([question, answer]) => ({
+      question,
+      answer,
+      words: schoolWords[question].question,
+      answers: pairs(schoolWords[question].answers),
+    })),
+  );
+  protected readonly otherQuestions = computed(() =>
+    SchoolQuestions.filter((question) => this.brief().school[question] === undefined).map((question) => ({
+      question,
+      words: schoolWords[question].question,
+    })),
+  );
+
+  protected setSchool(question: string, answer: string | null): void {
+    const found = SchoolQuestions.find((known) => known === question);
+    if (!found) return;
+    const others = Object.entries(this.brief().school).filter(([key]) => key !== found);
+    const first = Object.keys(schoolWords[found].answers)[0] ?? '';
+    this.set({
+      school: School.partial().parse(
+        Object.fromEntries(answer === null ? others : [...others, [found, answer || first]]),
+      ),
+    });
   }
 
   protected setConcern(concern: string, on: boolean): void {

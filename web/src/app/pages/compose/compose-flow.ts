@@ -24,7 +24,8 @@ import { LibraryStore } from '../../data/library-store';
 import { PeopleApi } from '../../data/people-api';
 import { Preferences } from '../../data/preferences';
 import { HeavyWork } from '../../worker/heavy-work';
-import { loading, waiting } from '../../data/loading';
+import { everything, loading, waiting } from '../../data/loading';
+import { RunApi } from '../../data/run-api';
 
 /** What is being worked out: all three, one more, or one in the place of another. */
 type Asked =
@@ -50,6 +51,8 @@ const idsOf = (proposal: Proposal): string[] => [
 ];
 /** Per cent that "more of this" adds. */
 const more = 15;
+/** Classes of the log that are offered to follow. */
+const mostLately = 8;
 const briefKey = 'brief';
 const KeptBrief = z.strictObject({ format: z.literal(0), brief: ComposeBrief });
 
@@ -61,10 +64,12 @@ export class ComposeFlow {
   private readonly preferences = inject(Preferences);
   private readonly store = inject(BrowserStore);
   private readonly people = inject(PeopleApi);
+  private readonly runs = inject(RunApi);
   private readonly file = inject(LadderFile);
   private readonly notes = inject(LadderNotes);
   private readonly asked$ = new Subject<Asked | null>();
   private readonly group$ = new Subject<string>();
+  private readonly run$ = new Subject<string>();
   private seed = 1;
 
   readonly brief = signal<ComposeBrief>(usualBrief);
@@ -81,6 +86,20 @@ export class ComposeFlow {
     loading(this.group$, (id) => this.people.helped(id)),
     { initialValue: waiting },
   );
+  /** The last classes in the log, and the one that this is to follow. */
+  readonly lately = toSignal(
+    this.runs.list(everything, null).pipe(
+      map(({ runs }) => runs.slice(0, mostLately)),
+      catchError(() => of([])),
+    ),
+    { initialValue: [] },
+  );
+  readonly after = signal<string | null>(null);
+  private readonly run = toSignal(
+    loading(this.run$, (id) => this.runs.read(id)),
+    { initialValue: waiting },
+  );
+
   readonly students = computed((): readonly Student[] => (this.brief().groupId === null ? [] : this.file.students()));
 
   /** What is being worked out, or could not be; null while nothing is. */
@@ -127,6 +146,12 @@ export class ComposeFlow {
 
   change(change: Partial<ComposeBrief>): void {
     this.brief.update((brief) => ({ ...brief, ...change }));
+  }
+
+  /** The class that this one is to follow: not the same again. */
+  follow(runId: string | null): void {
+    this.after.set(runId);
+    if (runId !== null) this.run$.next(runId);
   }
 
   /** How many come and what they have, as their files say. */
@@ -196,7 +221,7 @@ export class ComposeFlow {
       pace: this.preferences.pace(),
       lead: taught?.last ? otherSide(taught.last.lead) : 'left',
       library: library.map(({ revision, exercise }) => ({ revision, exercise })),
-      history: taught ? this.historyOf(taught) : noHistory,
+      history: taught ? this.historyOf(taught) : this.afterRun(),
       roster: students.length > 0 ? { students: [...students], notes: [...this.notes.all()] } : null,
       seed: this.seed,
     };
@@ -213,6 +238,13 @@ export class ComposeFlow {
       case 'change':
         return { ...base, count: 1, ...asked.change };
     }
+  }
+
+  private afterRun(): History {
+    const run = this.after() === null ? null : this.run().value;
+    if (!run) return noHistory;
+    const last = itemsOf(run.plan).map(({ exerciseId, rungId }) => ({ exerciseId, rungId }));
+    return { ...noHistory, last };
   }
 
   private historyOf({ times, last }: GroupTaught): History {

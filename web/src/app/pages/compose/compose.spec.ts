@@ -4,13 +4,14 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
 import { of } from 'rxjs';
 import { type ComposeBrief, usualBrief } from '@core/compose';
-import type { GroupTaught } from '@core/contract';
+import type { GroupTaught, RunSummary } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
 import { type Plan, defaultPace, itemsOf } from '@core/plan';
 import { newStudent } from '@core/roster';
 import { builtIn } from '../../../testing/built-in';
 import { LocalWorker } from '../../../testing/local-worker';
 import { MemoryStore } from '../../../testing/memory-store';
+import { samplePlan } from '../../../testing/sample-class';
 import { BrowserStore } from '../../data/browser-store';
 import { LadderFile } from '../../data/ladder-file';
 import { LibraryStore } from '../../data/library-store';
@@ -18,6 +19,7 @@ import { NewClass } from '../../data/new-class';
 import { PeopleApi } from '../../data/people-api';
 import { PeopleList } from '../../data/people-list';
 import { Preferences } from '../../data/preferences';
+import { RunApi } from '../../data/run-api';
 import { WORKER_FACTORY } from '../../worker/heavy-work';
 import { ComposePage } from './compose-page';
 
@@ -31,6 +33,15 @@ const taught: GroupTaught = {
   },
 };
 const group = { format: 1 as const, id: 'lunch', name: 'Thursday lunch', note: '', archived: false };
+const lately: RunSummary = {
+  id: 'run-1',
+  classId: 'class-1',
+  title: 'Thursday lunch',
+  startedAt: '2026-11-01T10:00:00.000Z',
+  plannedMs: 1200_000,
+  headcount: 11,
+  note: '',
+};
 const students = [
   newStudent('mara', 'Mara Lind', ['lunch']),
   {
@@ -62,6 +73,10 @@ async function open(brief: Partial<ComposeBrief> = {}) {
       {
         provide: Preferences,
         useValue: { school: signal(defaultSchool), pace: signal(defaultPace()), load: () => undefined },
+      },
+      {
+        provide: RunApi,
+        useValue: { list: () => of({ runs: [lately], next: null }), read: () => of({ plan: samplePlan() }) },
       },
       { provide: PeopleApi, useValue: { taught: () => of(taught), helped: () => of({ answers: [], names: {} }) } },
     ],
@@ -199,6 +214,20 @@ describe('a class from a brief', () => {
       brief: { groupId: 'lunch', people: 2, concerns: ['sore-achilles'] },
       roster: { students: [{ id: 'mara' }, { id: 'una-p' }] },
     });
+  });
+
+  it('a class of the log is followed: not the same again; and a school’s answer is for this class alone', async () => {
+    const { choose, click, asked, page } = await open();
+    await choose('The class taught before it', 'run-1');
+    await choose('Otherwise for this class', 'release');
+    await choose('Where does release belong?', 'closes');
+    await click('Compose three classes');
+    expect(asked()[0]).toMatchObject({ brief: { school: { release: 'closes' } } });
+    expect(asked()[0]!.history!.last.map(({ exerciseId }) => exerciseId)).toEqual(
+      itemsOf(samplePlan()).map(({ exerciseId }) => exerciseId),
+    );
+    await click('As I teach: Where does release belong?');
+    expect(page.textContent).not.toContain('it closes the class');
   });
 
   it('what clashes is said, and a brief that works is one click away', async () => {
