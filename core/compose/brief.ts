@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Concern, type Family, School } from '../exercise';
+import { Concern, Family, School } from '../exercise';
 import { Id } from '../id';
 import { Floor, KitId } from '../kit';
 import { IdeaId } from './idea';
@@ -13,17 +13,7 @@ export const PlaceInRoom = z.enum(['floor', 'chair', 'up']);
 export type PlaceInRoom = z.infer<typeof PlaceInRoom>;
 
 /** What a class can be asked for more of; looks and closing frame it. */
-export const FocusFamily = z.enum([
-  'release',
-  'mobility',
-  'toes',
-  'arch',
-  'band',
-  'strength',
-  'gait',
-  'balance',
-  'impact',
-]);
+export const FocusFamily = Family.exclude(['check', 'close']);
 export type FocusFamily = z.infer<typeof FocusFamily>;
 export const isFocus = (family: Family): family is FocusFamily => family !== 'check' && family !== 'close';
 

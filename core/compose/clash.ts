@@ -60,7 +60,7 @@ function ways(not: readonly LeftOut[]): [text: string, count: number][] {
 
 const because: Readonly<Record<LeftOut['why'], (what: string) => string>> = {
   concern: (what) => `${what} in the room`,
-  kit: (what) => `not enough of this: ${what}`,
+  kit: (what) => `none, or too few, of this: ${what}`,
   floor: (what) => `a floor of ${what}`,
   place: (what) => `nobody ${{ floor: 'on the floor', chair: 'on a chair', up: 'on their feet' }[what] ?? what}`,
   school: () => 'your school',
@@ -110,7 +110,7 @@ function missingFamilies(
       ? [{ brief: { ...brief, places: ['floor', 'chair', 'up'] }, words: 'on the floor, on chairs and standing' }]
       : [];
   return {
-    words: [`You ask for ${names}, and there is no such exercise here: ${told(of)}.`],
+    words: [`You ask for ${names}, and none of its exercises can be done here: ${told(of)}.`],
     nearest: [
       ...withKit(brief, of),
       ...(isLeft ? [{ brief: { ...brief, focus }, words: `without ${names}: the rest shares the time` }] : []),

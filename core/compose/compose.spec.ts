@@ -143,6 +143,30 @@ describe('levels from a roster', () => {
     expect(rise).toMatchObject({ rungId: third!.id, easier: { rungId: easiest!.id } });
   });
 
+  it('what comes back comes back on the level of last time', () => {
+    const last = [{ exerciseId: 'two-foot-rise', rungId: third!.id }];
+    const [found] = composeNow(
+      request({ slotSeconds: 480, who: 'general' }, { library: few, history: { ...noHistory, last }, count: 1 }),
+    ).proposals;
+    const rise = itemsOf(found!.plan).find(({ exerciseId }) => exerciseId === 'two-foot-rise');
+    expect(rise!.rungId).toBe(third!.id);
+  });
+
+  it('a share that cannot be met is not proposed: it is said, and the brief without it offered', () => {
+    const asked = request({ slotSeconds: 480, who: 'general', focus: { balance: 80 } }, { library: few });
+    const { proposals, clash } = composeNow(asked);
+    expect(proposals).toEqual([]);
+    expect(clash!.nearest.some(({ brief }) => Object.keys(brief.focus).length === 0)).toBe(true);
+  });
+
+  it('before rehearsal no hold is made longer than 15 s to fill the time', () => {
+    const asked = request({ slotSeconds: 540, who: 'dancers', occasion: 'warm-up', looks: false }, { library: few });
+    const longest = composeNow(asked).proposals.flatMap(({ plan }) =>
+      itemsOf(plan).flatMap(({ dose }) => dose.flatMap((part) => (part.kind === 'hold' ? [part.holdSeconds] : []))),
+    );
+    expect(longest.filter((seconds) => seconds > 15)).toEqual([]);
+  });
+
   it('nobody written down: the level where most people begin, and nothing beside it', () => {
     expect(riseIn([])).toMatchObject({ rungId: startRung, easier: null, harder: null });
   });

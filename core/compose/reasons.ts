@@ -1,4 +1,4 @@
-import { concernNames, familyNames, oppositeOf } from '../exercise';
+import { oppositeOf } from '../exercise';
 import { kitNames } from '../kit';
 import { recheckExercise } from '../plan';
 import type { ComposeBrief } from './brief';
@@ -142,7 +142,3 @@ export function titleOf({ slotSeconds, occasion, places }: ComposeBrief, idea: s
   const seated = places.length === 1 && places[0] === 'chair' ? 'seated, ' : '';
   return `${minutes} minutes: ${what}${seated}${idea}`;
 }
-
-export const familyWords = (family: Candidate['exercise']['family']): string => familyNames[family].toLowerCase();
-export const concernWords = (concerns: ComposeBrief['concerns']): string =>
-  concerns.map((concern) => concernNames[concern]).join(' and ');

@@ -100,6 +100,21 @@ describe('a class that a teacher would be proud of (common practice, no source),
     expect(valueOf('returns', ids, { history, returning: ids.slice(0, 2) })).toBe(1);
     expect(valueOf('returns', ids, { history, returning: [] })).toBe(0);
     expect(valueOf('fresh', ids, { history, returning: ids })).toBe(0);
+    // six new among twelve are one too many
+    const six = ['ankle-circles', 'toe-wave', 'knee-to-wall', 'big-toe-up', 'four-toes-up', 'all-toes-up'];
+    const many = [
+      ...six,
+      'short-foot',
+      'two-foot-rise',
+      'one-leg-stand',
+      'edge-to-edge',
+      'band-turn-in',
+      'incline-rise',
+    ];
+    const times = Object.fromEntries(six.map((id) => [id, 2]));
+    const known = { last: history.last, times };
+    expect(valueOf('returns', many, { history: known, returning: six })).toBe(0.5);
+    expect(valueOf('returns', many.slice(1, -1), { history: known, returning: six })).toBe(1);
     expect(valueOf('returns', ids)).toBe(1);
   });
 

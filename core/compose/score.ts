@@ -193,7 +193,6 @@ function valuesOf(steps: readonly Step[], judging: Judging, known: Known): Recor
 /** The printed sum. */
 export const sumOf = (terms: readonly Term[]): number =>
   terms.reduce((sum, { value, weight }) => sum + value * weight, 0);
-export const mostSum = Object.values(termWeights).reduce((sum, weight) => sum + weight, 0);
 
 /** In the second half, and after it the class comes down. */
 function peakAt(working: readonly Step[], peak: number): number {

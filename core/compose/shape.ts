@@ -1,21 +1,8 @@
-import type { School } from '../exercise';
+import { Family } from '../exercise';
 import type { ComposeBrief, FocusFamily, Occasion } from './brief';
 
 /** What comes before what: look, release, loosen, isolate, arch, band, rises, step, balance, jump, close. */
-export const hour = [
-  'check',
-  'release',
-  'mobility',
-  'toes',
-  'arch',
-  'band',
-  'strength',
-  'gait',
-  'balance',
-  'impact',
-  'close',
-] as const;
-export const placeInHour = (family: (typeof hour)[number]): number => hour.indexOf(family);
+export const placeInHour = (family: Family): number => Family.options.indexOf(family);
 
 type Shares = Readonly<Partial<Record<FocusFamily, number>>>;
 
@@ -57,9 +44,6 @@ const longestUsual = 165;
  */
 export const itemsIn = (seconds: number): number =>
   Math.max(2, Math.round(Math.max(1.38 * (seconds / 60) ** 0.6, (0.9 * seconds) / longestUsual)));
-
-/** Where release belongs in this class: the school's answer, and a class of release is release. */
-export const releaseAt = (school: School): 'opens' | 'closes' | 'both' => school.release;
 
 /** How many exercises each family gets: by its share, the largest remainders first; who is asked for gets one at least. */
 export function seats(

@@ -208,5 +208,8 @@ describe('a class taught again', () => {
       change: { note: 'Count.' },
     });
     expect(history.ok && itemsOf(undo(history.value).plan)[0]?.because).toBe('Wakes the toes.');
+    let made = 0;
+    const copy = copyOfPlan(proposed, () => `copied-${++made}`);
+    expect(itemsOf(copy).map(({ because }) => because)).toEqual(['']);
   });
 });

@@ -170,11 +170,11 @@ describe('a class from a brief', () => {
     const { click, cards, namesIn } = await open();
     await click('Compose three classes');
     const before = namesIn(cards()[0]!);
-    await click(`Another exercise in the place of ${before[0]}`, cards()[0]!);
+    await click(`Another exercise in the place of ${before[0]}`, cards()[0]);
     const after = namesIn(cards()[0]!);
     expect(after).not.toContain(before[0]);
     expect(before.slice(1).every((name) => after.includes(name))).toBe(true);
-    await click('As it was', cards()[0]!);
+    await click('As it was', cards()[0]);
     expect(namesIn(cards()[0]!)).toEqual(before);
   });
 
@@ -182,11 +182,11 @@ describe('a class from a brief', () => {
     const { click, cards, asked, page } = await open();
     await click('Compose three classes');
     const label = cards()[0]!.querySelector('.shares button')!.getAttribute('aria-label')!;
-    await click(label, cards()[0]!);
+    await click(label, cards()[0]);
     const [, more] = asked();
     expect(Object.values(more!.brief.focus)).toHaveLength(1);
     expect(more!.kept!.length).toBeGreaterThan(2);
-    await click('Another like this', cards()[0]!);
+    await click('Another like this', cards()[0]);
     const [, , like] = asked();
     expect(like).toMatchObject({ count: 1, brief: { idea: like!.brief.idea } });
     expect(like!.shown).toHaveLength(3);
@@ -196,7 +196,7 @@ describe('a class from a brief', () => {
   it('opens as an ordinary class, its reasons beside its exercises', async () => {
     const { click, cards, opened } = await open();
     await click('Compose three classes');
-    await click('Open in the designer', cards()[1]!);
+    await click('Open in the designer', cards()[1]);
     const [plan] = opened.mock.calls[0]!;
     expect(plan.title).toBe(cards()[1]!.querySelector('h2')!.textContent);
     expect(itemsOf(plan).every(({ because }) => because.length > 10)).toBe(true);

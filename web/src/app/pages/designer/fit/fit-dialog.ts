@@ -10,21 +10,16 @@ import {
   MatDialogTitle,
 } from '@angular/material/dialog';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { Subject, catchError, filter, map, of, startWith, switchMap, takeUntil } from 'rxjs';
-import { type Fit, commandOf, landingSeconds } from '@core/fit';
+import { Subject, filter } from 'rxjs';
+import { commandOf, landingSeconds } from '@core/fit';
 import { findItem, itemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { slotFit } from '@core/timeline';
 import { changeRow } from '../../../parts/saying/change-words';
 import { HeavyWork } from '../../../worker/heavy-work';
+import { notBegun, worked } from '../../../worker/worked';
 import type { FitJob } from '../../../worker/job';
 import type { PlanStore } from '../plan-store';
-
-interface Shown {
-  readonly done: number;
-  readonly fit: Fit | null;
-  readonly failure: string | null;
-}
 
 /** Fits the class, or one block, to the slot: each change with its reason, taken whole or in part. */
 @Component({
@@ -56,20 +51,11 @@ export class FitDialog {
   protected readonly shown = toSignal(
     toObservable(this.asked).pipe(
       filter((job) => job !== null),
-      switchMap((job) =>
-        this.heavy.run(job).pipe(
-          map(({ done, result }): Shown => ({ done, fit: result, failure: null })),
-          catchError(() =>
-            of<Shown>({ done: 0, fit: null, failure: 'This could not be worked out. The class stays as it is.' }),
-          ),
-          startWith<Shown>({ done: 0, fit: null, failure: null }),
-          takeUntil(this.stopped$),
-        ),
-      ),
+      worked(this.heavy, this.stopped$),
     ),
-    { initialValue: { done: 0, fit: null, failure: null } },
+    { initialValue: notBegun },
   );
-  protected readonly working = computed(() => this.shown().fit === null && this.shown().failure === null);
+  protected readonly working = computed(() => this.shown().result === null && !this.shown().failed);
 
   protected readonly target = computed(() => {
     const plan = this.plan();
@@ -86,7 +72,7 @@ export class FitDialog {
 
   protected readonly rows = computed(() => {
     const plan = this.plan();
-    const { fit } = this.shown();
+    const { result: fit } = this.shown();
     const timeline = this.store.timeline();
     if (!plan || !fit || !timeline) return [];
     return fit.changes.map((change) => changeRow(plan, timeline, change));
@@ -94,7 +80,7 @@ export class FitDialog {
   /** The class with the changes that are still ticked, timed. */
   protected readonly outcome = computed(() => {
     const plan = this.plan();
-    const { fit } = this.shown();
+    const { result: fit } = this.shown();
     if (!plan || !fit) return null;
     const command = commandOf(
       plan,
@@ -104,7 +90,7 @@ export class FitDialog {
     return { before: sayTime(fit.before.totalMs), after: sayTime(totalMs) };
   });
   protected readonly obstacle = computed(() => {
-    const { fit } = this.shown();
+    const { result: fit } = this.shown();
     if (!fit?.obstacle) return null;
     const by =
       fit.missMs > 0
@@ -115,7 +101,7 @@ export class FitDialog {
     return `${fit.obstacle}${by ? ` Nearest: ${sayTime(fit.totalMs)}, ${by}.` : ''}`;
   });
   protected readonly removals = computed(() => {
-    const { fit } = this.shown();
+    const { result: fit } = this.shown();
     const timeline = this.store.timeline();
     const words = this.plan()?.school.words ?? 'plain';
     return (fit?.removals ?? []).map((removal) => ({
@@ -164,7 +150,7 @@ export class FitDialog {
 
   protected take(): void {
     const plan = this.plan();
-    const { fit } = this.shown();
+    const { result: fit } = this.shown();
     if (!plan || !fit) return;
     const command = commandOf(
       plan,

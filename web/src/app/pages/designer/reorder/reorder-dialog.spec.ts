@@ -105,6 +105,15 @@ describe('a better order', () => {
     expect(page().querySelector('td.now')?.textContent).toBe(byFoot);
   });
 
+  it('a block taught foot by foot in a way that is not weighed says so, and offers nothing', async () => {
+    const plan = classOf(scattered);
+    const [block] = plan.blocks;
+    const items = block!.items.map((item) => (item.kind === 'talk' ? item : { ...item, inEachPass: true }));
+    await open({ ...plan, blocks: [{ ...block!, flow: 'by-foot', items }] }, 'block-1');
+    expect(text()).toContain('such a block stays in its order');
+    expect(button('Take this order').disabled).toBe(true);
+  });
+
   it('stops the work when it is left', async () => {
     await open(classOf(scattered));
     button('Leave it as it is').click();

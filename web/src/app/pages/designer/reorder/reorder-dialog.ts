@@ -9,11 +9,12 @@ import {
   MatDialogTitle,
 } from '@angular/material/dialog';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { Subject, catchError, filter, map, of, startWith, switchMap, takeUntil } from 'rxjs';
+import { Subject, filter } from 'rxjs';
 import { type PlanCommand, allItemsOf, itemsOf } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
-import { type FlowTimes, type Reordered, flowTimes, softSeconds } from '@core/sequence';
+import { type FlowTimes, flowTimes, softSeconds } from '@core/sequence';
 import { HeavyWork } from '../../../worker/heavy-work';
+import { notBegun, worked } from '../../../worker/worked';
 import type { ReorderJob } from '../../../worker/job';
 import type { PlanStore } from '../plan-store';
 import { exactWords, moveWords, savedWords } from './reorder-words';
@@ -22,13 +23,6 @@ export interface ReorderAsked {
   readonly store: PlanStore;
   readonly blockId: string | null;
 }
-
-interface Shown {
-  readonly done: number;
-  readonly found: Reordered | null;
-  readonly failed: boolean;
-}
-const nothing: Shown = { done: 0, found: null, failed: false };
 
 /** The best order of a block or of each block in turn, what it saves and why; and foot by foot against exercise by exercise. */
 @Component({
@@ -56,22 +50,15 @@ export class ReorderDialog {
   protected readonly shown = toSignal(
     toObservable(this.job).pipe(
       filter((job) => job !== null),
-      switchMap((job) =>
-        this.heavy.run(job).pipe(
-          map(({ done, result }): Shown => ({ done, found: result, failed: false })),
-          catchError(() => of<Shown>({ ...nothing, failed: true })),
-          startWith(nothing),
-          takeUntil(this.stopped$),
-        ),
-      ),
+      worked(this.heavy, this.stopped$),
     ),
-    { initialValue: nothing },
+    { initialValue: notBegun },
   );
-  protected readonly working = computed(() => this.shown().found === null && !this.shown().failed);
+  protected readonly working = computed(() => this.shown().result === null && !this.shown().failed);
 
   /** The order found, block by block, with what moves. */
   protected readonly order = computed(() => {
-    const { found } = this.shown();
+    const { result: found } = this.shown();
     const plan = this.plan();
     if (!found || !plan || !found.command) return [];
     const moved = new Set(found.movedIds);
@@ -85,18 +72,18 @@ export class ReorderDialog {
       }));
   });
   protected readonly saved = computed(() => {
-    const { found } = this.shown();
+    const { result: found } = this.shown();
     return found ? savedWords(found) : '';
   });
-  protected readonly moves = computed(() => (this.shown().found?.moves ?? []).map(moveWords));
+  protected readonly moves = computed(() => (this.shown().result?.moves ?? []).map(moveWords));
   protected readonly exact = computed(() => {
-    const { found } = this.shown();
+    const { result: found } = this.shown();
     return found ? exactWords(found) : '';
   });
   /** What keeps its place, by name. */
   protected readonly stays = computed(() => {
     const names = this.names();
-    return (this.shown().found?.pinnedIds ?? []).map((id) => names.get(id) ?? '').join(', ');
+    return (this.shown().result?.pinnedIds ?? []).map((id) => names.get(id) ?? '').join(', ');
   });
 
   protected readonly flows = computed(() => {
@@ -147,7 +134,7 @@ export class ReorderDialog {
   }
 
   protected take(): void {
-    const command = this.shown().found?.command;
+    const command = this.shown().result?.command;
     if (command && this.store.doAndOffer(command, 'The class is in its new order.', 'As it was')) this.dialog.close();
   }
 

@@ -17,7 +17,10 @@ export const moveWords = ({ reason, before, after }: Moves) => ({ words: stops[r
 
 /** How sure it is that nothing is better. */
 export function exactWords({ exact, free, command }: Reordered): string {
-  if (free < 2) return 'There is nothing here that could change places.';
+  if (free < 2)
+    return exact
+      ? 'There is nothing here that could change places.'
+      : 'Foot by foot with another lead foot, talk, or both feet in each pass: such a block stays in its order.';
   if (!exact) return 'The best of the orders that were tried; not all could be.';
   return command
     ? 'No order of these is better: all were weighed.'
