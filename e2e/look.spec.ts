@@ -26,6 +26,7 @@ for (const [name, path] of [
   ['card', '/class/:id/card'],
   ['earlier states', '/class/:id/earlier'],
   ['what was taken out', '/taken-out'],
+  ['a class from a brief', '/compose'],
   ['log', '/log'],
   ['exercises', '/exercises'],
   ['an exercise', '/exercises/toe-wave'],

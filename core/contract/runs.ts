@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { Id } from '../id';
 import { Side } from '../plan';
-import { RunEvent } from '../run';
+import { RunEvent } from '../run/event';
 import { PlanDocument } from './document';
 import { ExerciseRevision } from './exercises';
 import { next } from './page';
