@@ -76,7 +76,11 @@ export function* bestOrder(request: SearchRequest): Generator<{ readonly done: n
   const free = places.filter((i) => !pinned.has(i));
   if (free.length < 2) return { best: now, now, exact: true };
   const near = yield* improved(now, request, free);
-  const bitOf = new Map(free.map((unit, bit) => [unit, bit]));
+  const bits = places.map((unit) => free.indexOf(unit));
+  const span = 1 << free.length;
+  // What one more unit brings from each state, and where the class then stands: plain numbers, since they are read by the million.
+  const nextOf: (number | undefined)[] = [];
+  const costOf: number[] = [];
   const least = places.map((unit) => walk.leastMs(unit));
   const isMuch = free.length > mostFree;
   const top = worth(near, softMs) * perMs + count * count;
@@ -95,13 +99,19 @@ export function* bestOrder(request: SearchRequest): Generator<{ readonly done: n
       const state = layer.states[node] ?? 0;
       const cost = layer.costs[node] ?? 0;
       for (const unit of options) {
-        const bit = bitOf.get(unit);
-        if (bit !== undefined && (mask & (1 << bit)) !== 0) continue;
-        const [to, price] = walk.step(state, unit);
-        const nextMask = bit === undefined ? mask : mask | (1 << bit);
-        const sum = cost + worth(price, softMs) * perMs + (bit === undefined ? 0 : passed(mask, bit));
+        const bit = bits[unit] ?? -1;
+        if (bit >= 0 && (mask & (1 << bit)) !== 0) continue;
+        const step = state * count + unit;
+        let to = nextOf[step];
+        if (to === undefined) {
+          const [behind, price] = walk.step(state, unit);
+          to = nextOf[step] = behind;
+          costOf[step] = worth(price, softMs) * perMs;
+        }
+        const nextMask = bit < 0 ? mask : mask | (1 << bit);
+        const sum = cost + (costOf[step] ?? 0) + (bit < 0 ? 0 : passed(mask, bit));
         if (sum + (later + restOf(nextMask)) * perMs > top) continue;
-        const key = to * (1 << free.length) + nextMask;
+        const key = to * span + nextMask;
         const at = known.get(key);
         if (at === undefined) {
           known.set(key, next.masks.length);
