@@ -59,39 +59,6 @@ test('what cannot be had together is said, with briefs that work', async ({ page
   await expect(cards(page).first().locator('.shares')).toContainText('band');
 });
 
-/** The longest that the page was busy while the next three were composed, ms; drawing them is not counted. */
-async function longestTask(page: Page): Promise<number> {
-  const measured = page.evaluate(
-    () =>
-      new Promise<number>((resolve) => {
-        const tasks: PerformanceEntry[] = [];
-        new PerformanceObserver((list) => tasks.push(...list.getEntries())).observe({ entryTypes: ['longtask'] });
-        let seen = false;
-        const look = (): void => {
-          const working = document.querySelector('.go mat-progress-bar') !== null;
-          seen ||= working;
-          if (!seen || working) return void setTimeout(look, 5);
-          const end = performance.now();
-          const meanwhile = tasks.filter(({ startTime, duration }) => startTime + duration < end - 60);
-          resolve(Math.max(0, ...meanwhile.map(({ duration }) => duration)));
-        };
-        look();
-      }),
-  );
-  await page.getByRole('button', { name: 'Three others' }).click();
-  return measured;
-}
-
-test('composing is done in the one worker: meanwhile no frame takes longer than 50 ms', async ({ page }) => {
-  await page.goto('/compose');
-  await composed(page);
-  const longest: number[] = [];
-  // other browsers share this machine's processors: the calmest of some runs counts
-  for (let run = 0; run < 6 && !longest.some((ms) => ms <= 50); run++) longest.push(await longestTask(page));
-  expect(Math.min(...longest)).toBeLessThanOrEqual(50);
-  expect(page.workers()).toHaveLength(1);
-});
-
 test('a better order is taken as one step, and foot by foot is one switch with its minutes', async ({ page }) => {
   const designer = new Designer(page);
   await designer.start(30, 'Scattered');

@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 const port = 4311;
+const measuredAlone = ['tones.spec.ts', 'frames.spec.ts'];
 
 /** The real pages in Debian's Chromium, against the real server on a fresh demo database. */
 export default defineConfig({
@@ -34,9 +35,9 @@ export default defineConfig({
     serviceWorkers: 'block',
   },
   projects: [
-    { name: 'pages', testIgnore: 'tones.spec.ts' },
-    // real time is measured alone: another browser on the same processor starves the sound
-    { name: 'sound', testMatch: 'tones.spec.ts', dependencies: ['pages'] },
+    { name: 'pages', testIgnore: measuredAlone },
+    // real time is measured alone: another browser on the same processor starves the sound, and holds up the page
+    { name: 'alone', testMatch: measuredAlone, dependencies: ['pages'], workers: 1 },
   ],
   webServer: {
     command: `rm -rf data/e2e && node dist/server/main.cjs --port ${port} --data data/e2e --demo`,

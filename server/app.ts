@@ -9,6 +9,8 @@ import type { BandStore } from './bands/store';
 import { classRouter } from './classes/router';
 import type { ClassStore } from './classes/store';
 import type { ExerciseUsage } from './classes/uses';
+import { courseRouter } from './courses/router';
+import type { CourseStore } from './courses/store';
 import { deviceRouter } from './devices/router';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
@@ -34,6 +36,7 @@ export interface AppParts {
   readonly people: PeopleParts;
   readonly protocols: ProtocolStore;
   readonly bands: BandStore;
+  readonly courses: CourseStore;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -93,6 +96,7 @@ function api({
   people,
   protocols,
   bands,
+  courses,
   mayWrite,
 }: AppParts): Router {
   const router = Router();
@@ -117,6 +121,7 @@ function api({
   router.use('/notes', noteRouter(people));
   router.use('/protocols', protocolRouter(protocols));
   router.use('/bands', bandRouter(bands));
+  router.use('/courses', courseRouter(courses));
   router.use('/devices', deviceRouter());
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {

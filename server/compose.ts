@@ -6,6 +6,7 @@ import { createApp } from './app';
 import { BandStore } from './bands/store';
 import { ClassStore } from './classes/store';
 import { ExerciseUsage } from './classes/uses';
+import { CourseStore } from './courses/store';
 import { type Db, openDatabase } from './database';
 import { Library } from './exercises/store';
 import { copiesBeside } from './copies';
@@ -77,6 +78,7 @@ export function composeServer(options: ServerOptions): Server {
     people,
     protocols,
     bands: new BandStore(db),
+    courses: new CourseStore(db, classes, now),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),

@@ -276,3 +276,33 @@ export const studioNoises = sqliteTable('studio_noises', {
   /** How many readings there were when it was worked out. */
   readings: integer('readings').notNull(),
 });
+
+/** Weeks of classes for a group. */
+export const courses = sqliteTable(
+  'courses',
+  {
+    id: text('id').primaryKey(),
+    version: integer('version').notNull(),
+    title: text('title').notNull(),
+    groupId: text('group_id'),
+    archived: integer('archived', { mode: 'boolean' }).notNull(),
+    body: text('body').notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [index('courses_in_order').on(table.archived, table.updatedAt)],
+);
+
+/** The classes that a course has made, by the date that names each. */
+export const courseClasses = sqliteTable(
+  'course_classes',
+  {
+    courseId: text('course_id')
+      .notNull()
+      .references(() => courses.id),
+    key: text('key').notNull(),
+    classId: text('class_id').notNull(),
+    /** The version that the course made: another current one means that somebody changed it by hand. */
+    madeVersion: integer('made_version').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.courseId, table.key] }), index('course_of_class').on(table.classId)],
+);

@@ -36,6 +36,9 @@ export interface History {
 }
 export const noHistory: History = { times: {}, last: [], helped: {} };
 
+/** The level of an exercise that a course has come to; one that is new is done at its least, which is change enough. */
+export type Levels = Readonly<Record<string, { readonly rungId: string; readonly isNew: boolean }>>;
+
 export interface Offer {
   readonly revision: string;
   readonly exercise: Exercise;
@@ -219,6 +222,7 @@ export interface CandidateRequest {
   /** Class time of an item alone, s. */
   readonly secondsOf: (item: Item, exercise: Exercise) => number;
   readonly nextId: () => string;
+  readonly levels: Levels;
   /** The main level that suits the people, where they are known. */
   readonly mainLevel: ((item: Item, exercise: Exercise) => string | null) | null;
 }
@@ -239,7 +243,7 @@ export function candidatesFor(request: CandidateRequest): {
 }
 
 function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): Candidate | LeftOut {
-  const { brief, school, history, nextId, secondsOf } = request;
+  const { brief, school, history, levels, nextId, secondsOf } = request;
   const out = (why: LeftOut['why'], what = ''): LeftOut => ({
     exerciseId: exercise.id,
     family: isFocus(exercise.family) ? exercise.family : null,
@@ -249,7 +253,9 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   const last = history.last.find(({ exerciseId }) => exerciseId === exercise.id);
   const before = rungFor(exercise, brief, school, last?.rungId);
   const made = newItem(nextId(), exercise, revision, school);
-  const rungId = request.mainLevel?.({ ...made, rungId: before?.id ?? null }, exercise) ?? before?.id ?? null;
+  const come = levels[exercise.id];
+  const rungId =
+    come?.rungId ?? request.mainLevel?.({ ...made, rungId: before?.id ?? null }, exercise) ?? before?.id ?? null;
   const settled = resolve(exercise, rungId, school);
   if (!settled.ok) return out('school');
   if (differsFrom(exercise, school).length > 0) return out('school');
@@ -265,20 +271,22 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   if (!onMats && !floorSuits(execution.floor, execution.floorsRuledOut, brief.floor)) return out('floor', brief.floor);
   if (onMats && (brief.kit.mat ?? 0) < (brief.people ?? 1) && brief.floor !== 'mat') return out('kit', kitNames.mat);
   if (brief.who !== 'dancers' && exercise.performance.kit.some(({ kit }) => kit === 'barre')) return out('dancers');
-  if (exercise.family === 'impact' && brief.who !== 'dancers') return out('weeks');
+  // a course says for itself when its weeks allow it
+  if (exercise.family === 'impact' && brief.who !== 'dancers' && !come) return out('weeks');
   if (settled.value.kit.some(({ kit }) => isWorn(kit)) && brief.occasion !== 'homework') return out('worn');
   if (isCareful(brief) && isShaky(execution)) return out('much');
   const isBefore = brief.occasion === 'warm-up';
   if (isBefore && tires(execution)) return out('tires');
   const familiarity =
     Object.keys(history.times).length === 0 ? 'known' : familiarityOf(history.times[exercise.id] ?? 0);
-  const usual = execution.doses.usual;
+  const usual = come?.isNew ? execution.doses.least : execution.doses.usual;
+  const asMade = rungId === made.rungId && !come?.isNew ? made.dose : usual;
   const base: Item = {
     ...made,
     rungId,
     substitutes: [...substitutes],
     familiarity,
-    dose: isBefore ? gently(rungId === made.rungId ? made.dose : usual) : rungId === made.rungId ? made.dose : usual,
+    dose: isBefore ? gently(asMade) : asMade,
   };
   if (isBefore && !isGentle(base.dose)) return out('tires');
   const seconds = secondsOf(base, exercise);
@@ -291,7 +299,9 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
     kit: execution.kit.map((need) => need.kit).filter((kit) => isFetched(kit) && kit !== 'chair' && kit !== 'mat'),
     carries: new Set(IdeaId.options.filter((idea) => ideas[idea].carries(execution))),
     demand: demandOf(execution),
-    doses: inEights(dosesOf(base, execution, seconds, isBefore), brief.music),
+    doses: come?.isNew
+      ? [{ dose: base.dose, seconds }]
+      : inEights(dosesOf(base, execution, seconds, isBefore), brief.music),
     seconds,
     returns: last !== undefined,
     hour: placeInHour(exercise.family),

@@ -6,6 +6,7 @@ import { type ComposeBrief, type FocusFamily, isFocus } from './brief';
 import {
   type Candidate,
   type History,
+  type Levels,
   type LeftOut,
   type Offer,
   candidatesFor,
@@ -17,7 +18,7 @@ import { type IdeaId, ideas } from './idea';
 import type { Setting } from './proposal';
 import { titleOf } from './reasons';
 import type { Judging } from './score';
-import { itemsIn, seatedShares, seats, sharesOf } from './shape';
+import { type Leaning, itemsIn, seatedShares, seats, sharesOf } from './shape';
 
 /** What a brief meets: who asks, with which library, for whom, after what. */
 export interface Meeting {
@@ -29,6 +30,10 @@ export interface Meeting {
   readonly history?: History;
   /** Who comes, where they are known: levels follow them. */
   readonly roster?: { readonly students: readonly Student[]; readonly notes: readonly LadderNote[] } | null;
+  /** Levels that a course has come to, by exercise: they come before those of the people. */
+  readonly levels?: Levels;
+  /** Parts of the working time for what nobody asked for by name, in the place of the occasion's, per cent. */
+  readonly leaning?: Leaning;
   /** The same brief, library and seed give the same classes. */
   readonly seed: number;
   /** Exercises that may not come (again). */
@@ -51,7 +56,7 @@ export interface Ground {
 
 /** All that is worked out once for a brief. */
 export function groundOf(request: Meeting): Ground {
-  const { brief, school, pace, library, history = noHistory, roster = null, without = [] } = request;
+  const { brief, school, pace, library, history = noHistory, roster = null, without = [], levels = {} } = request;
   let made_ = 0;
   const nextId = () => `made-${request.seed}-${++made_}`;
   const known = new Map(library.map(({ revision, exercise }) => [revision, exercise] as const));
@@ -71,6 +76,7 @@ export function groundOf(request: Meeting): Ground {
     pace,
     library: open,
     history,
+    levels,
     nextId,
     secondsOf: (item) => {
       const one = { ...newPlan('one-item', 'One', 3600, school, pace), blocks: [newBlock('block', 'One', [item])] };
@@ -79,7 +85,7 @@ export function groundOf(request: Meeting): Ground {
     mainLevel: roster ? (item, exercise) => mainLevelFor(askedOf(item, exercise)) : null,
   });
   const possible = new Set(may.flatMap(({ exercise: { family } }) => (isFocus(family) ? [family] : [])));
-  const wanted = sharesOf(brief, possible);
+  const wanted = sharesOf(brief, possible, request.leaning);
   const named = new Set(
     (Object.entries(brief.focus) as [FocusFamily, number][]).flatMap(([f, n]) => (n > 0 ? [f] : [])),
   );
@@ -95,6 +101,7 @@ export function groundOf(request: Meeting): Ground {
     lead: request.lead ?? 'left',
     find,
     may,
+    beginning: new Set(Object.keys(levels).filter((id) => levels[id]?.isNew)),
     offers: may.map(({ revision, exercise }) => ({ revision, exercise })),
     nextId,
     optionsFor: roster

@@ -1,8 +1,9 @@
 export * from './brief';
-export { type History, noHistory } from './candidates';
+export { type History, type Levels, type Offer, noHistory } from './candidates';
+export * from './class-from';
 export * from './compose';
 export { mostShared } from './draft';
 export { IdeaId, ideas } from './idea';
+export { type Leaning, itemsIn } from './shape';
 export { movingShare } from './proposal';
-export { reasonWords } from './reasons';
 export { type Term, mostMoving, termWords } from './score';

@@ -32,6 +32,8 @@ export interface Setting {
   /** What may come: mends take nothing else. */
   readonly may: readonly Candidate[];
   readonly offers: readonly Offer[];
+  /** Exercises that begin a level: their dose is its least, and stays. */
+  readonly beginning: ReadonlySet<string>;
   readonly nextId: NextId;
   /** Levels beside the main one that suit the people; null where nobody knows them. */
   readonly optionsFor: ((item: Item) => Pick<Item, 'easier' | 'harder'> | null) | null;
@@ -213,11 +215,11 @@ function withLevels(plan: Plan, { brief, find, optionsFor }: Setting): Plan {
  * Fits the doses. A look takes as long as looking takes; before rehearsal no hold is made longer; what closes on an eight
  * is left so where the rest will do.
  */
-function fitted(plan: Plan, { find, brief }: Setting): Plan {
+function fitted(plan: Plan, { find, brief, beginning }: Setting): Plan {
   const has = (kind: 'hold' | 'reps') => (item: Item) => item.dose.some((part) => part.kind === kind);
   const work = itemsOf(plan).filter((item) => {
     const family = find(item.revision)?.family;
-    return family !== undefined && isFocus(family) && !item.recheck;
+    return family !== undefined && isFocus(family) && !item.recheck && !beginning.has(item.exerciseId);
   });
   const fit = (items: readonly Item[]) => fitNow({ plan, find, dropUpTo: 0, only: new Set(items.map(({ id }) => id)) });
   const free = brief.occasion === 'warm-up' ? work.filter((item) => !has('hold')(item)) : work;

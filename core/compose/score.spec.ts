@@ -16,6 +16,7 @@ const { may } = candidatesFor({
   history: noHistory,
   secondsOf: () => 90,
   nextId: () => 'item-1',
+  levels: {},
   mainLevel: null,
 });
 const candidate = (id: string): Candidate => {

@@ -4,10 +4,11 @@ import type { ComposeBrief, FocusFamily, Occasion } from './brief';
 /** What comes before what: look, release, loosen, isolate, arch, band, rises, step, balance, jump, close. */
 export const placeInHour = (family: Family): number => Family.options.indexOf(family);
 
-type Shares = Readonly<Partial<Record<FocusFamily, number>>>;
+/** Parts of the working time, per cent. */
+export type Leaning = Readonly<Partial<Record<FocusFamily, number>>>;
 
 /** Parts of the working time where nobody asks for others, per cent (Needlework's own). */
-const usualShares: Readonly<Record<Occasion, Shares>> = {
+const usualShares: Readonly<Record<Occasion, Leaning>> = {
   class: { release: 8, mobility: 20, toes: 14, arch: 14, band: 14, strength: 16, balance: 14 },
   opening: { release: 15, mobility: 35, toes: 30, arch: 20 },
   'warm-up': { mobility: 35, toes: 15, arch: 10, strength: 25, gait: 8, balance: 7 },
@@ -19,11 +20,12 @@ const usualShares: Readonly<Record<Occasion, Shares>> = {
 export function sharesOf(
   { focus, occasion }: ComposeBrief,
   possible: ReadonlySet<FocusFamily>,
+  leaning: Leaning = usualShares[occasion],
 ): Map<FocusFamily, number> {
   const asked = Object.entries(focus) as [FocusFamily, number][];
   const named = asked.reduce((sum, [, share]) => sum + share, 0);
   const left = Math.max(0, 100 - named);
-  const others = (Object.entries(usualShares[occasion]) as [FocusFamily, number][]).filter(
+  const others = (Object.entries(leaning) as [FocusFamily, number][]).filter(
     ([family]) => focus[family] === undefined && possible.has(family),
   );
   const of = others.reduce((sum, [, share]) => sum + share, 0);

@@ -1,4 +1,5 @@
 export * from './classes';
+export * from './courses';
 export * from './exercises';
 export * from './people';
 export * from './preferences';

@@ -6,6 +6,7 @@ const ProblemCode = z.enum([
   'malformed',
   'too-large',
   'not-found',
+  'no-such-date',
   'not-readable',
   'clash',
   'id-in-use',

@@ -159,6 +159,26 @@ export class ClassStore {
     );
   }
 
+  /**
+   * A class as something else made it: new, or the next version in the place of one that is there; the same again makes
+   * none. One that was taken out comes back. The caller says whether it may be.
+   */
+  put(plan: Plan): number {
+    this.checkRevisions(plan);
+    const row = this.db.select().from(classes).where(eq(classes.id, plan.id)).get();
+    const at = this.now();
+    if (row && row.deletedAt === null && contentOf(JSON.parse(row.plan)) === contentOf(plan)) return row.version;
+    const version = (row?.version ?? 0) + 1;
+    const set = { ...this.rowOf(plan), version, updatedAt: at, deletedAt: null };
+    this.db
+      .insert(classes)
+      .values({ ...set, id: plan.id })
+      .onConflictDoUpdate({ target: classes.id, set })
+      .run();
+    this.record(this.nextId(), plan, version, at);
+    return version;
+  }
+
   /** A copy to teach again; the other foot leads. */
   duplicate(id: string, saveId: string, newId: string): SaveAnswer {
     const before = this.answered(saveId, newId, null);

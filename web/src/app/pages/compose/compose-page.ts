@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import type { Proposal } from '@core/compose';
+import { type Proposal, classFrom } from '@core/compose';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -14,7 +14,7 @@ import { Loading } from '../../parts/loading/loading';
 import { TopBar } from '../../parts/top/top-bar';
 import { BriefSentence } from './brief-sentence';
 import { ComposeFlow } from './compose-flow';
-import { classFrom, shownProposal } from './compose-words';
+import { shownProposal } from './compose-words';
 import { ProposalCard } from './proposal-card';
 
 /** A class from a brief: the sentence, and three classes that come of it. */

@@ -4,11 +4,10 @@ import {
   type Proposal,
   type Term,
   movingShare,
-  reasonWords,
   termWords,
 } from '@core/compose';
 import { type Exercise, familyNames } from '@core/exercise';
-import { type Plan, allItemsOf } from '@core/plan';
+import { allItemsOf } from '@core/plan';
 import { sayDose } from '@core/dose';
 import { sayTime } from '@core/say-time';
 import { type FindRevision, buildTimeline, outlineOf } from '@core/timeline';
@@ -123,18 +122,3 @@ const termRow = ({ id, value, weight }: Term) => ({
   full: value > 0.985,
   points: `${(value * weight).toFixed(1)} of ${weight}`,
 });
-
-/** The class that a proposal becomes: its reasons stand beside its exercises until they are edited. */
-export function classFrom({ plan, reasons }: Proposal, id: string): Plan {
-  const words = new Map(reasons.map((reason) => [reason.itemId, reasonWords(reason)]));
-  return {
-    ...plan,
-    id,
-    blocks: plan.blocks.map((block) => ({
-      ...block,
-      items: block.items.map((item) =>
-        item.kind === 'talk' ? item : { ...item, because: (words.get(item.id) ?? '').slice(0, 300) },
-      ),
-    })),
-  };
-}

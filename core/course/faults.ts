@@ -1,0 +1,209 @@
+import type { Exercise } from '../exercise';
+import type { Course, Phase, PhaseKind } from './course';
+import { type Door, type SoFar, doorsOf } from './doors';
+import { type Climb } from './path';
+import { heldOf, sessionsOf } from './sessions';
+import { phaseNames } from './templates';
+
+/** Something that keeps a course, or a part of it, from ever being; with the smallest change that was tried and cures it. */
+export interface CourseFault {
+  readonly code: 'no-days' | 'all-off' | 'two-on-a-day' | 'door-never' | 'aim-lost' | 'aim-below' | 'aim-not-reached';
+  readonly words: string;
+  /** Nothing can be planned at all. */
+  readonly whole: boolean;
+  readonly cure: { readonly words: string; readonly change: Partial<Course> } | null;
+}
+
+/** Longest course there is, weeks. */
+const longest = 52;
+
+/** What cannot be in a course as it is described; nothing of it is changed. */
+export function faultsOf(
+  course: Course,
+  soFar: SoFar,
+  climbs: readonly Climb[],
+  exerciseOf: (id: string) => Exercise | null,
+  words: 'plain' | 'anatomical',
+): CourseFault[] {
+  if (course.weekly.length === 0)
+    return [
+      {
+        code: 'no-days',
+        words: 'There is no class in any week: say on which days it is.',
+        whole: true,
+        cure: {
+          words: 'one on Tuesdays at 18:00',
+          change: { weekly: [{ weekday: 2, time: '18:00', minutes: Math.round(course.brief.slotSeconds / 60) }] },
+        },
+      },
+    ];
+  const sessions = sessionsOf(course);
+  const held = heldOf(sessions);
+  if (held.length === 0)
+    return [
+      {
+        code: 'all-off',
+        words:
+          sessions.length === 0
+            ? 'No class falls on or after the first day within these weeks.'
+            : `Every one of the ${sessions.length} dates is off: the house is closed, or there is a show, on all of them.`,
+        whole: true,
+        cure: cureBy(course, (so) => heldOf(sessionsOf(so)).length > 0, [
+          ...longer(course),
+          { words: 'no dates off', change: { off: [] } },
+        ]),
+      },
+    ];
+  return [...twoOnADay(course), ...neverOpen(course, soFar), ...aimsThatCannotBe(course, climbs, exerciseOf, words)];
+}
+
+const longer = (course: Course) =>
+  Array.from({ length: Math.max(0, longest - course.weeks) }, (_, i) => ({
+    words: `${course.weeks + i + 1} weeks in the place of ${course.weeks}`,
+    change: { weeks: course.weeks + i + 1 } satisfies Partial<Course>,
+  }));
+
+/** The first change after which it holds; each was tried. */
+function cureBy(
+  course: Course,
+  holds: (course: Course) => boolean,
+  ideas: readonly { readonly words: string; readonly change: Partial<Course> }[],
+): CourseFault['cure'] {
+  return ideas.find(({ change }) => holds({ ...course, ...change })) ?? null;
+}
+
+function twoOnADay(course: Course): CourseFault[] {
+  const held = heldOf(sessionsOf(course));
+  return held.flatMap((session, i): CourseFault[] => {
+    if (held[i - 1]?.date !== session.date) return [];
+    const moved = [held[i - 1], session].find((one) => one?.moved);
+    return [
+      {
+        code: 'two-on-a-day',
+        words: `Two classes on ${session.date}: a day's load is counted once, and feet need the night between.`,
+        whole: false,
+        cure: moved
+          ? {
+              words: `back to ${moved.key}`,
+              change: { moved: course.moved.filter(({ from }) => from !== moved.key) },
+            }
+          : null,
+      },
+    ];
+  });
+}
+
+const opensAll = (course: Course, soFar: SoFar, kind: PhaseKind): boolean =>
+  doorsOf(course, sessionsOf(course), soFar).some(({ phase, opens }) => phase.kind === kind && opens !== null);
+
+function neverOpen(course: Course, soFar: SoFar): CourseFault[] {
+  const door = doorsOf(course, sessionsOf(course), soFar).find(({ opens }) => opens === null);
+  if (!door) return [];
+  const { kind } = door.phase;
+  const holds = (so: Course) => opensAll(so, soFar, kind);
+  const fewer = course.phases.flatMap((phase, i) =>
+    phase.kind === kind
+      ? [
+          ...(phase.sessions > 0
+            ? [{ words: `asking no number of classes`, change: withPhase(course, i, { sessions: 0 }) }]
+            : []),
+          ...(phase.checks.length > 0
+            ? [{ words: 'asking no level', change: withPhase(course, i, { checks: [] }) }]
+            : []),
+        ]
+      : [],
+  );
+  const without = {
+    words: `without “${phaseNames[kind]}”`,
+    change: { phases: course.phases.filter((phase) => phase.kind !== kind) },
+  };
+  const cure = cureBy(course, holds, [...longer(course), ...fewer]) ?? (course.phases.length > 1 ? without : null);
+  return [{ code: 'door-never', words: `“${phaseNames[kind]}” never opens: ${whyShut(door)}.`, whole: false, cure }];
+}
+
+const withPhase = (course: Course, at: number, change: Partial<Phase>): Partial<Course> => ({
+  phases: course.phases.map((phase, i) => (i === at ? { ...phase, ...change } : phase)),
+});
+
+/** Why a door is shut, in words. */
+export function whyShut({ waits }: Pick<Door, 'waits'>): string {
+  return waits
+    .map((wait) => {
+      switch (wait.code) {
+        case 'weeks':
+          return `it asks ${many(wait.needs, 'week')} of “${phaseNames[wait.of]}”, and there ${wait.has === 1 ? 'is' : 'are'} ${wait.has}`;
+        case 'sessions':
+          return `it asks ${many(wait.needs, 'class', 'classes')} before it, and there ${wait.has === 1 ? 'is' : 'are'} ${wait.has}`;
+        case 'checks':
+          return `it asks ${many(wait.levels.length, 'level')} that the group has not reached and does not reach by then`;
+      }
+    })
+    .join('; ');
+}
+
+const many = (n: number, one: string, more = `${one}s`): string => `${n} ${n === 1 ? one : more}`;
+
+function aimsThatCannotBe(
+  course: Course,
+  climbs: readonly Climb[],
+  exerciseOf: (id: string) => Exercise | null,
+  words: 'plain' | 'anatomical',
+): CourseFault[] {
+  const without = (exerciseId: string) => ({ aims: course.aims.filter((aim) => aim.exerciseId !== exerciseId) });
+  return course.aims.flatMap(({ exerciseId, rungId }): CourseFault[] => {
+    const exercise = exerciseOf(exerciseId);
+    const rung = exercise?.ladder?.rungs.find(({ id }) => id === rungId);
+    if (!exercise || !rung)
+      return [
+        {
+          code: 'aim-lost',
+          words: `One of the aims is not in the library any more${exercise ? `: “${exercise.name[words]}” has another ladder now` : ''}.`,
+          whole: false,
+          cure: { words: 'take it out', change: without(exerciseId) },
+        },
+      ];
+    const climb = climbs.find((one) => one.exercise.id === exerciseId);
+    if (!climb) return [];
+    const name = `“${exercise.name[words]}”`;
+    const stands = climb.exercise.ladder?.rungs[climb.from];
+    if (climb.from > climb.to)
+      return [
+        {
+          code: 'aim-below',
+          words: `${name}: the group stands on “${stands?.name ?? ''}” already, above the aim. It stays where it is.`,
+          whole: false,
+          cure: stands
+            ? {
+                words: `aim at “${stands.name}”`,
+                change: {
+                  aims: course.aims.map((aim) => (aim.exerciseId === exerciseId ? { ...aim, rungId: stands.id } : aim)),
+                },
+              }
+            : null,
+        },
+      ];
+    if (!climb.short) return [];
+    const reached = climb.exercise.ladder?.rungs[climb.to - climb.short.levels];
+    return [
+      {
+        code: 'aim-not-reached',
+        words: `${name} ends ${many(climb.short.levels, 'level')} below its aim: ${shortWords[climb.short.because]}.`,
+        whole: false,
+        cure: reached
+          ? {
+              words: `aim at “${reached.name}”`,
+              change: {
+                aims: course.aims.map((aim) => (aim.exerciseId === exerciseId ? { ...aim, rungId: reached.id } : aim)),
+              },
+            }
+          : null,
+      },
+    ];
+  });
+}
+
+const shortWords: Readonly<Record<'weeks' | 'door' | 'phase', string>> = {
+  weeks: 'one step up a week, over all ladders, is as much as these weeks hold',
+  door: 'its next level opens after more weeks than there are',
+  phase: 'its next level waits for a part of the course that does not begin before',
+};

@@ -1,0 +1,10 @@
+export * from './changes';
+export * from './compose-course';
+export * from './course';
+export * from './course-plan';
+export * from './doors';
+export { type CourseFault, whyShut } from './faults';
+export { type Climb, phaseOf } from './path';
+export * from './sessions';
+export * from './templates';
+export * from './what-follows';

@@ -1,0 +1,22 @@
+import { Router } from 'express';
+import { MakeClasses, SaveCourse } from '@core/contract';
+import { readBody, readId } from '../problem';
+import type { CourseStore } from './store';
+
+export function courseRouter(courses: CourseStore): Router {
+  const router = Router();
+  const course = (params: { readonly id?: string }) => readId('This course', params.id);
+  router.get('/', (_request, response) => void response.json(courses.list(false)));
+  router.get('/archived', (_request, response) => void response.json(courses.list(true)));
+  router.get('/:id', ({ params }, response) => void response.json(courses.page(course(params))));
+  router.get('/:id/plans', ({ params }, response) => {
+    response.type('application/json').send(courses.plansAsWritten(course(params)));
+  });
+  router.put('/:id', ({ params, body }, response) => {
+    response.json(courses.save(course(params), readBody(SaveCourse, body)));
+  });
+  router.post('/:id/classes', ({ params, body }, response) => {
+    response.json(courses.make(course(params), readBody(MakeClasses, body)));
+  });
+  return router;
+}
