@@ -21,7 +21,7 @@ const coreGraph = {
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
   roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan', 'run'],
   compose: ['dose', 'exercise', 'fit', 'kit', 'library', 'plan', 'roster', 'sequence', 'timeline'],
-  course: ['compose', 'dose', 'exercise', 'measure', 'plan', 'roster'],
+  course: ['compose', 'dose', 'exercise', 'kit', 'measure', 'plan', 'roster'],
   contract: ['course', 'device', 'dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({

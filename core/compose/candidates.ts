@@ -1,4 +1,4 @@
-import { type Dose, doseTime, withNumber } from '../dose';
+import { type Dose, doseTime, sameKinds, withNumber } from '../dose';
 import {
   type Concern,
   Direction,
@@ -36,8 +36,16 @@ export interface History {
 }
 export const noHistory: History = { times: {}, last: [], helped: {} };
 
-/** The level of an exercise that a course has come to; one that is new is done at its least, which is change enough. */
-export type Levels = Readonly<Record<string, { readonly rungId: string; readonly isNew: boolean }>>;
+/**
+ * What a course has come to in an exercise: its level, and the dose it had there. A level that is new is done at its
+ * least, which is change enough; a dose that is known grows by a third at the most.
+ */
+export type Levels = Readonly<
+  Record<string, { readonly rungId: string | null; readonly isNew: boolean; readonly dose: Dose | null }>
+>;
+
+/** A dose does not grow by more than this from one class to the next: 12 to 16, 24 to 32 (Needlework's own). */
+const mostGrowth = 4 / 3;
 
 export interface Offer {
   readonly revision: string;
@@ -67,6 +75,8 @@ export interface Candidate {
   /** At its usual dose, s. */
   readonly seconds: number;
   readonly returns: boolean;
+  /** The most work it may come to, ms on one foot; null as far as its rung allows. */
+  readonly mostWorkMs: number | null;
   /** Its part of the hour. */
   readonly hour: number;
   /** What it goes and loads, as bits, so that drafts can be weighed by the thousand. */
@@ -185,14 +195,20 @@ const gently = (dose: Dose): Dose =>
   );
 
 /** Class time at each sayable dose, read off the time at the usual one and what the work itself gains. */
-function dosesOf(item: Item, execution: Execution, usualSeconds: number, gentle: boolean): DoseChoice[] {
+function dosesOf(
+  item: Item,
+  execution: Execution,
+  usualSeconds: number,
+  gentle: boolean,
+  mostWorkMs: number | null,
+): DoseChoice[] {
   const feet = execution.sidePattern === 'each' ? 2 : 1;
   const lasts = (dose: Dose) => {
     const { workMs, restMs } = doseTime(dose, execution.phaseSeconds);
     return ((workMs + restMs) * feet) / 1000;
   };
   const own = lasts(item.dose);
-  const found = alternativesOf(item, execution)
+  const found = alternativesOf(item, execution, 'any', mostWorkMs ?? undefined)
     .filter(({ dose }) => !gentle || isGentle(dose))
     .map(({ dose }) => ({ dose, seconds: usualSeconds + lasts(dose) - own }));
   const bySeconds = new Map(found.map((choice) => [Math.round(choice.seconds), choice]));
@@ -256,31 +272,20 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   const come = levels[exercise.id];
   const rungId =
     come?.rungId ?? request.mainLevel?.({ ...made, rungId: before?.id ?? null }, exercise) ?? before?.id ?? null;
-  const settled = resolve(exercise, rungId, school);
-  if (!settled.ok) return out('school');
-  if (differsFrom(exercise, school).length > 0) return out('school');
-  const substitutes = substitutesIn(settled.value, brief);
-  const execution = withSubstitutes(settled.value, substitutes);
+  const bar = barOf(exercise, rungId, brief, school, come !== undefined);
+  if ('why' in bar) return out(bar.why, bar.what);
+  const { execution, substitutes } = bar;
   const place = placeOf(execution);
-  if (!brief.places.includes(place)) return out('place', place);
-  const caution = barring(execution, brief.concerns);
-  if (caution) return out('concern', concernNames[caution]);
-  const short = execution.kit.find((need) => !enough(need, brief));
-  if (short) return out('kit', kitNames[short.kit]);
-  const onMats = surfaceFor(execution, brief.floor) === 'mats' && !execution.floorsRuledOut.includes('mat');
-  if (!onMats && !floorSuits(execution.floor, execution.floorsRuledOut, brief.floor)) return out('floor', brief.floor);
-  if (onMats && (brief.kit.mat ?? 0) < (brief.people ?? 1) && brief.floor !== 'mat') return out('kit', kitNames.mat);
-  if (brief.who !== 'dancers' && exercise.performance.kit.some(({ kit }) => kit === 'barre')) return out('dancers');
-  // a course says for itself when its weeks allow it
-  if (exercise.family === 'impact' && brief.who !== 'dancers' && !come) return out('weeks');
-  if (settled.value.kit.some(({ kit }) => isWorn(kit)) && brief.occasion !== 'homework') return out('worn');
   if (isCareful(brief) && isShaky(execution)) return out('much');
   const isBefore = brief.occasion === 'warm-up';
   if (isBefore && tires(execution)) return out('tires');
   const familiarity =
     Object.keys(history.times).length === 0 ? 'known' : familiarityOf(history.times[exercise.id] ?? 0);
-  const usual = come?.isNew ? execution.doses.least : execution.doses.usual;
-  const asMade = rungId === made.rungId && !come?.isNew ? made.dose : usual;
+  const had = come?.dose && sameKinds(come.dose, execution.doses.usual) ? come.dose : null;
+  const asMade = come?.isNew
+    ? execution.doses.least
+    : (had ?? (rungId === made.rungId ? made.dose : execution.doses.usual));
+  const mostWorkMs = had && !come?.isNew ? mostGrowth * doseTime(had, execution.phaseSeconds).workMs : null;
   const base: Item = {
     ...made,
     rungId,
@@ -301,12 +306,44 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
     demand: demandOf(execution),
     doses: come?.isNew
       ? [{ dose: base.dose, seconds }]
-      : inEights(dosesOf(base, execution, seconds, isBefore), brief.music),
+      : inEights(dosesOf(base, execution, seconds, isBefore, mostWorkMs), brief.music),
     seconds,
     returns: last !== undefined,
+    mostWorkMs,
     hour: placeInHour(exercise.family),
     bits: bitsOf(execution),
   };
+}
+
+/** Why the room, the kit or the people leave no place for an exercise on a level; else how it is done with what there is. */
+export function barOf(
+  exercise: Exercise,
+  rungId: string | null,
+  brief: ComposeBrief,
+  school: School,
+  isOfCourse: boolean,
+): Pick<LeftOut, 'why' | 'what'> | { readonly execution: Execution; readonly substitutes: readonly Substitute[] } {
+  const out = (why: LeftOut['why'], what = '') => ({ why, what });
+  const settled = resolve(exercise, rungId, school);
+  if (!settled.ok) return out('school');
+  // what a course climbs its teacher chose knowingly
+  if (!isOfCourse && differsFrom(exercise, school).length > 0) return out('school');
+  const substitutes = substitutesIn(settled.value, brief);
+  const execution = withSubstitutes(settled.value, substitutes);
+  const place = placeOf(execution);
+  if (!brief.places.includes(place)) return out('place', place);
+  const caution = barring(execution, brief.concerns);
+  if (caution) return out('concern', concernNames[caution]);
+  const short = execution.kit.find((need) => !enough(need, brief));
+  if (short) return out('kit', kitNames[short.kit]);
+  const onMats = surfaceFor(execution, brief.floor) === 'mats' && !execution.floorsRuledOut.includes('mat');
+  if (!onMats && !floorSuits(execution.floor, execution.floorsRuledOut, brief.floor)) return out('floor', brief.floor);
+  if (onMats && (brief.kit.mat ?? 0) < (brief.people ?? 1) && brief.floor !== 'mat') return out('kit', kitNames.mat);
+  if (brief.who !== 'dancers' && exercise.performance.kit.some(({ kit }) => kit === 'barre')) return out('dancers');
+  // a course says for itself when its weeks allow it
+  if (exercise.family === 'impact' && brief.who !== 'dancers' && !isOfCourse) return out('weeks');
+  if (settled.value.kit.some(({ kit }) => isWorn(kit)) && brief.occasion !== 'homework') return out('worn');
+  return { execution, substitutes };
 }
 
 /** The concern for which an exercise is left out on this level, or asked about first. */

@@ -215,13 +215,21 @@ function withLevels(plan: Plan, { brief, find, optionsFor }: Setting): Plan {
  * Fits the doses. A look takes as long as looking takes; before rehearsal no hold is made longer; what closes on an eight
  * is left so where the rest will do.
  */
-function fitted(plan: Plan, { find, brief, beginning }: Setting): Plan {
+function fitted(plan: Plan, { find, brief, beginning, may }: Setting): Plan {
   const has = (kind: 'hold' | 'reps') => (item: Item) => item.dose.some((part) => part.kind === kind);
   const work = itemsOf(plan).filter((item) => {
     const family = find(item.revision)?.family;
     return family !== undefined && isFocus(family) && !item.recheck && !beginning.has(item.exerciseId);
   });
-  const fit = (items: readonly Item[]) => fitNow({ plan, find, dropUpTo: 0, only: new Set(items.map(({ id }) => id)) });
+  const most = new Map(may.map(({ exercise, mostWorkMs }) => [exercise.id, mostWorkMs]));
+  const mostWorkMs = new Map(
+    work.flatMap(({ id, exerciseId }) => {
+      const ms = most.get(exerciseId) ?? null;
+      return ms === null ? [] : [[id, ms] as const];
+    }),
+  );
+  const fit = (items: readonly Item[]) =>
+    fitNow({ plan, find, dropUpTo: 0, only: new Set(items.map(({ id }) => id)), mostWorkMs });
   const free = brief.occasion === 'warm-up' ? work.filter((item) => !has('hold')(item)) : work;
   const first = brief.music ? fit(free.filter((item) => !has('reps')(item))) : null;
   return (first?.fits ? first : fit(free)).plan;

@@ -11,6 +11,7 @@ import {
   compose,
 } from '../compose';
 import { type Exercise, type School, resolve, startingRung } from '../exercise';
+import type { Dose } from '../dose';
 import { dayOf } from '../measure/day';
 import { type Pace, type Plan, itemsOf } from '../plan';
 import type { LadderNote, Student } from '../roster';
@@ -82,7 +83,8 @@ export const planAsked = (request: CourseRequest): CoursePlanAsked => {
 /** What has been taught by a class of the course, as the next one meets it. */
 interface Behind {
   readonly times: Record<string, number>;
-  readonly levels: Map<string, string>;
+  /** The level and the dose that each exercise had last. */
+  readonly levels: Map<string, { readonly rungId: string | null; readonly dose: Dose }>;
   readonly plans: Plan[];
   last: History['last'];
 }
@@ -136,9 +138,9 @@ const noneWords = 'No class with these ladders fits this brief in this length.';
 
 function remember(behind: Behind, plan: Plan): void {
   const items = itemsOf(plan).filter(({ recheck }) => !recheck);
-  for (const { exerciseId, rungId } of items) {
+  for (const { exerciseId, rungId, dose } of items) {
     behind.times[exerciseId] = (behind.times[exerciseId] ?? 0) + 1;
-    if (rungId !== null) behind.levels.set(exerciseId, rungId);
+    behind.levels.set(exerciseId, { rungId, dose });
   }
   behind.last = items.map(({ exerciseId, rungId }) => ({ exerciseId, rungId }));
   behind.plans.push(plan);
@@ -159,13 +161,18 @@ function* oneClass(
     const index = climb.at.get(session.key);
     const rung = climb.exercise.ladder?.rungs[index ?? -1];
     if (!rung) return [];
-    const isNew = behind.levels.get(climb.exercise.id) !== rung.id && behind.levels.has(climb.exercise.id);
-    return [{ id: climb.exercise.id, rungId: rung.id, isNew }];
+    const had = behind.levels.get(climb.exercise.id);
+    const isNew = had !== undefined && had.rungId !== rung.id;
+    return [{ id: climb.exercise.id, rungId: rung.id, isNew, dose: isNew ? null : (had?.dose ?? null) }];
   });
   const levels: Record<string, Levels[string]> = {};
-  for (const [id, rungId] of behind.levels)
-    if (exerciseOf(id)?.ladder?.rungs.some((rung) => rung.id === rungId)) levels[id] = { rungId, isNew: false };
-  for (const { id, rungId, isNew } of here) levels[id] = { rungId, isNew };
+  for (const [id, { rungId, dose }] of behind.levels) {
+    const exercise = exerciseOf(id);
+    const rungs = exercise?.ladder?.rungs ?? null;
+    const isKnown = rungs === null ? rungId === null : rungs.some((rung) => rung.id === rungId);
+    if (exercise && isKnown && !isFrame(exercise)) levels[id] = { rungId, isNew: false, dose };
+  }
+  for (const { id, ...level } of here) levels[id] = level;
   const brief: ComposeBrief = {
     ...course.brief,
     slotSeconds: session.minutes * 60,
@@ -211,13 +218,30 @@ function notYet(
     return phase !== undefined && begun.includes(kind) && (phase.mostAWeek === null || nth < phase.mostAWeek);
   };
   const climbing = new Map(plan.climbs.map((climb) => [climb.exercise.id, climb.at.has(session.key)]));
+  // a ladder that is still climbed, as far as it has come by now
+  const unfinished = new Set(
+    plan.climbs
+      .filter(({ to, steps, from }) => {
+        const now = steps.filter(({ week }) => week <= session.week).at(-1)?.index ?? from;
+        return now < to;
+      })
+      .map(({ exercise }) => exercise.id),
+  );
+  const isEarly = begun.every((kind) => kind === 'mobilise');
   return library.flatMap(({ exercise }) => {
     if (climbing.get(exercise.id) === false) return [exercise.id];
     if (climbing.get(exercise.id)) return [];
+    // what a ladder prepares comes once that ladder is climbed; while feet are mobilised nothing is put together yet
+    if (exercise.preparedBy?.some((id) => unfinished.has(id))) return [exercise.id];
+    if (isEarly && exercise.stage === 'integrated' && !isFrame(exercise) && exercise.family !== 'gait')
+      return [exercise.id];
     const needs = needOf(exercise, levels[exercise.id]?.rungId ?? null, school);
     return needs !== null && !may(needs) ? [exercise.id] : [];
   });
 }
+
+/** Looks, and what a class ends with. */
+const isFrame = ({ family }: Exercise): boolean => family === 'check' || family === 'close';
 
 function needOf(exercise: Exercise, rungId: string | null, school: School): PhaseKind | null {
   const settled = resolve(exercise, rungId ?? startingRung(exercise, school)?.id ?? null, school);

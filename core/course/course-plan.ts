@@ -61,5 +61,5 @@ export function coursePlanOf(asked: CoursePlanAsked): CoursePlan {
     };
     doors = doorsOf(course, sessions, soFar);
   }
-  return { sessions, doors, climbs, faults: faultsOf(course, soFar, climbs, exerciseOf, school.words) };
+  return { sessions, doors, climbs, faults: faultsOf(course, soFar, climbs, exerciseOf, school) };
 }

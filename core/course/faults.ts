@@ -1,4 +1,6 @@
-import type { Exercise } from '../exercise';
+import { type LeftOut, barOf } from '../compose';
+import type { Exercise, School } from '../exercise';
+import { type KitId, kitNames } from '../kit';
 import type { Course, Phase, PhaseKind } from './course';
 import { type Door, type SoFar, doorsOf } from './doors';
 import { type Climb } from './path';
@@ -7,7 +9,8 @@ import { phaseNames } from './templates';
 
 /** Something that keeps a course, or a part of it, from ever being; with the smallest change that was tried and cures it. */
 export interface CourseFault {
-  readonly code: 'no-days' | 'all-off' | 'two-on-a-day' | 'door-never' | 'aim-lost' | 'aim-below' | 'aim-not-reached';
+  readonly code:
+    'no-days' | 'all-off' | 'two-on-a-day' | 'door-never' | 'aim-lost' | 'aim-barred' | 'aim-below' | 'aim-not-reached';
   readonly words: string;
   /** Nothing can be planned at all. */
   readonly whole: boolean;
@@ -23,7 +26,7 @@ export function faultsOf(
   soFar: SoFar,
   climbs: readonly Climb[],
   exerciseOf: (id: string) => Exercise | null,
-  words: 'plain' | 'anatomical',
+  school: School,
 ): CourseFault[] {
   if (course.weekly.length === 0)
     return [
@@ -54,7 +57,7 @@ export function faultsOf(
         ]),
       },
     ];
-  return [...twoOnADay(course), ...neverOpen(course, soFar), ...aimsThatCannotBe(course, climbs, exerciseOf, words)];
+  return [...twoOnADay(course), ...neverOpen(course, soFar), ...aimsThatCannotBe(course, climbs, exerciseOf, school)];
 }
 
 const longer = (course: Course) =>
@@ -147,8 +150,9 @@ function aimsThatCannotBe(
   course: Course,
   climbs: readonly Climb[],
   exerciseOf: (id: string) => Exercise | null,
-  words: 'plain' | 'anatomical',
+  school: School,
 ): CourseFault[] {
+  const { words } = school;
   const without = (exerciseId: string) => ({ aims: course.aims.filter((aim) => aim.exerciseId !== exerciseId) });
   return course.aims.flatMap(({ exerciseId, rungId }): CourseFault[] => {
     const exercise = exerciseOf(exerciseId);
@@ -166,6 +170,8 @@ function aimsThatCannotBe(
     if (!climb) return [];
     const name = `“${exercise.name[words]}”`;
     const stands = climb.exercise.ladder?.rungs[climb.from];
+    const bar = barredOn(course, climb, school);
+    if (bar) return [barredFault(course, name, bar, without(exerciseId))];
     if (climb.from > climb.to)
       return [
         {
@@ -207,3 +213,47 @@ const shortWords: Readonly<Record<'weeks' | 'door' | 'phase', string>> = {
   door: 'its next level opens after more weeks than there are',
   phase: 'its next level waits for a part of the course that does not begin before',
 };
+
+/** Why a ladder cannot be had on a level that the course gives it: its kit, its place, what people have. */
+function barredOn(
+  { brief }: Course,
+  { exercise, at }: Climb,
+  school: School,
+): (Pick<LeftOut, 'why' | 'what'> & { readonly level: string }) | null {
+  for (const index of new Set(at.values())) {
+    const rung = exercise.ladder?.rungs[index];
+    const bar = rung && barOf(exercise, rung.id, brief, { ...school, ...brief.school }, true);
+    if (bar && 'why' in bar) return { ...bar, level: rung.name };
+  }
+  return null;
+}
+
+function barredFault(
+  course: Course,
+  name: string,
+  { why, what, level }: Pick<LeftOut, 'why' | 'what'> & { readonly level: string },
+  without: Partial<Course>,
+): CourseFault {
+  const kit = (Object.keys(kitNames) as KitId[]).find((id) => kitNames[id] === what);
+  const because: Readonly<Partial<Record<LeftOut['why'], string>>> = {
+    kit: `there ${what === '' ? 'is not the kit' : `are not enough of: ${what}`}`,
+    place: 'the classes are not in that place',
+    concern: `somebody has ${what}`,
+    floor: `it is not for a floor of ${what}`,
+    school: 'you teach it another way',
+  };
+  const { brief } = course;
+  const cure =
+    why === 'kit' && kit
+      ? {
+          words: `bring ${what}, one for each`,
+          change: { brief: { ...brief, kit: { ...brief.kit, [kit]: Math.max(1, brief.people ?? 1) } } },
+        }
+      : { words: 'leave that ladder out', change: without };
+  return {
+    code: 'aim-barred',
+    words: `${name} on “${level}” cannot be had: ${because[why] ?? 'it is not for these people'}.`,
+    whole: false,
+    cure,
+  };
+}

@@ -1,7 +1,9 @@
+export * from './aims';
 export * from './changes';
 export * from './compose-course';
 export * from './course';
 export * from './course-plan';
+export * from './door-words';
 export * from './doors';
 export { type CourseFault, whyShut } from './faults';
 export { type Climb, phaseOf } from './path';

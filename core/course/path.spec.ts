@@ -2,14 +2,17 @@ import { defaultSchool, movedAxes, resolve } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import { dice } from '../dice';
 import type { Course } from './course';
+import { usualAims } from './aims';
 import { type CoursePlanAsked, coursePlanOf } from './course-plan';
 import { type Climb, phaseOf } from './path';
 import { heldOf } from './sessions';
+import { usualBrief } from '../compose';
 import { newCourse } from './templates';
 
 const byId = new Map(catalogue.map((exercise) => [exercise.id, exercise]));
 const course = (change: Partial<Course> = {}): Course => ({
   ...newCourse('kurs', 'Spring', '2026-03-02', 'Europe/London'),
+  brief: { ...usualBrief, kit: { ...usualBrief.kit, cushion: 12, 'half-ball': 12, step: 12, strap: 12, rope: 12 } },
   weekly: [
     { weekday: 2, time: '18:30', minutes: 30 },
     { weekday: 4, time: '18:30', minutes: 30 },
@@ -145,6 +148,34 @@ describe('the way up a ladder', () => {
   });
 });
 
+describe('ladders that are suggested', () => {
+  const suggested = (of: Course) =>
+    usualAims({
+      course: of,
+      today: '2026-03-01',
+      taught: new Set(),
+      school: defaultSchool,
+      exerciseOf: (id) => byId.get(id) ?? null,
+      standsOn: () => null,
+      given: new Map(),
+    });
+
+  it('can all be reached in their weeks, and no level more', () => {
+    for (const weeks of [4, 8, 12]) {
+      const aims = suggested(course({ weeks }));
+      expect(aims.length).toBeGreaterThan(2);
+      const { faults, climbs } = planned(course({ weeks, aims }));
+      expect(faults.filter(({ code }) => code.startsWith('aim'))).toEqual([]);
+      expect(climbs.reduce((sum, { steps }) => sum + steps.length, 0)).toBeGreaterThan(weeks / 3);
+    }
+  });
+
+  it('are none that the cupboard has nothing for', () => {
+    const bare = { ...course(), brief: { ...usualBrief, kit: { wall: 1 } } };
+    expect(suggested(bare).map(({ exerciseId }) => exerciseId)).not.toContain('soft-step-down');
+  });
+});
+
 describe('what cannot be', () => {
   const codes = (of: Course) => planned(of).faults.map(({ code }) => code);
   const cured = (of: Course) => {
@@ -191,6 +222,14 @@ describe('what cannot be', () => {
     const of = course({ moved: [{ from: '2026-03-05', to: '2026-03-03', time: '20:00' }] });
     expect(codes(of)).toContain('two-on-a-day');
     expect(cured(of).faults.map(({ code }) => code)).not.toContain('two-on-a-day');
+  });
+
+  it('a ladder whose kit is not there: says what is missing, and offers it', () => {
+    const bare = { ...course({ aims: [aim('pillow-stand', 'free')] }), brief: { ...usualBrief, kit: { chair: 12 } } };
+    const [fault] = planned(bare).faults;
+    expect(fault).toMatchObject({ code: 'aim-barred' });
+    expect(fault?.words).toContain('there are not enough of: ');
+    expect(cured(bare).faults.map(({ code }) => code)).not.toContain('aim-barred');
   });
 
   it('an aim that is gone from the library, and one below where the group stands', () => {

@@ -34,8 +34,14 @@ export type Bend = 'shorter' | 'longer' | 'any';
  * Every sayable dose of an item between the least and the most of its rung, nearest to the dose it has first. A locked
  * item has only the dose it has; so has one that lies outside what its rung asks and would have to go further out. A dose
  * that is counted another way than the rung's may go from half to twice.
+ * @param mostWorkMs it is not made to work longer than this; what is longer already may stay
  */
-export function alternativesOf(item: Item, execution: Execution, bend: Bend = 'any'): Alternative[] {
+export function alternativesOf(
+  item: Item,
+  execution: Execution,
+  bend: Bend = 'any',
+  mostWorkMs = Infinity,
+): Alternative[] {
   const current = asItIs(item);
   if (item.locked) return [current];
   const alike = sameKinds(item.dose, execution.doses.usual);
@@ -53,7 +59,9 @@ export function alternativesOf(item: Item, execution: Execution, bend: Bend = 'a
   const goesRight = (ms: number) => bend === 'any' || (bend === 'shorter' ? ms < now : ms > now);
   const found = combine(parts)
     .filter(
-      ({ dose, steps }) => steps === 0 || (workOf(dose) >= least && workOf(dose) <= most && goesRight(lasts(dose))),
+      ({ dose, steps }) =>
+        steps === 0 ||
+        (workOf(dose) >= least && workOf(dose) <= Math.min(most, Math.max(own, mostWorkMs)) && goesRight(lasts(dose))),
     )
     .sort((x, y) => x.steps - y.steps);
   return found.map((one) => ({ ...one, cost: costOf(one.steps) }));

@@ -88,7 +88,7 @@ export function* fit(request: FitRequest): Generator<FitProgress, Fit> {
   const beside = besideMs(timeline) / 1000;
   const rest = { ...frame, low: frame.low - beside, high: frame.high - beside, target: frame.target - beside };
   let best = yield* bestOf(asked, { bend, settled }, rest);
-  for (const pair of pairsOf(plan, find, bend, mayChange)) {
+  for (const pair of pairsOf(plan, find, bend, mayChange, request.mostWorkMs)) {
     const proposed = planOf(plan, best);
     if (isEven(pair, proposed)) continue;
     let even: Searched | null = null;
@@ -204,7 +204,12 @@ function* searched(
     const next = applyCommand(so, { type: 'remove-item', itemId: item.id });
     return next.ok ? next.value : so;
   }, request.plan);
-  const options: SpanOptions = { only: request.only ?? null, dropUpTo: request.dropUpTo ?? 1, ...how };
+  const options: SpanOptions = {
+    only: request.only ?? null,
+    dropUpTo: request.dropUpTo ?? 1,
+    mostWorkMs: request.mostWorkMs ?? new Map(),
+    ...how,
+  };
   const segments = segmentsOf(plan, request.find, options);
   yield { done: from + 0.2 * share };
   const work = search(segments, plan, frame);

@@ -1,6 +1,6 @@
 import { deepEqual } from 'fast-equals';
 import { type Item, type Plan, exercisesIn, itemsOf } from '../plan';
-import { type FindRevision, readyItem } from '../timeline';
+import { type FindRevision, type ReadyItem, readyItem } from '../timeline';
 import { type Alternative, type Bend, alternativesOf } from './alternatives';
 
 /** Two items that are two halves of one job and have the same dose now: straight knee and bent knee, turn in and turn out. */
@@ -11,7 +11,13 @@ export interface Pair {
 }
 
 /** The pairs of a class whose doses may change, each item in one of them at the most. */
-export function pairsOf(plan: Plan, find: FindRevision, bend: Bend, mayChange: (item: Item) => boolean): Pair[] {
+export function pairsOf(
+  plan: Plan,
+  find: FindRevision,
+  bend: Bend,
+  mayChange: (item: Item) => boolean,
+  mostWorkMs: ReadonlyMap<string, number> = new Map(),
+): Pair[] {
   const ready = plan.blocks.flatMap((block) =>
     exercisesIn(block).flatMap((item) => {
       const settled = readyItem(plan, block, item, find);
@@ -28,10 +34,9 @@ export function pairsOf(plan: Plan, find: FindRevision, bend: Bend, mayChange: (
     if (!other || taken.has(one.item.id) || taken.has(other.item.id) || !deepEqual(one.item.dose, other.item.dose))
       return [];
     taken.add(one.item.id).add(other.item.id);
-    const theirs = alternativesOf(other.item, other.execution, bend);
-    const common = alternativesOf(one.item, one.execution, bend).filter((a) =>
-      theirs.some((b) => deepEqual(a.dose, b.dose)),
-    );
+    const of = ({ item, execution }: ReadyItem) => alternativesOf(item, execution, bend, mostWorkMs.get(item.id));
+    const theirs = of(other);
+    const common = of(one).filter((a) => theirs.some((b) => deepEqual(a.dose, b.dose)));
     return [{ items: [one.item, other.item], common }];
   });
 }

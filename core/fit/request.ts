@@ -10,6 +10,8 @@ export interface FitRequest {
   readonly targetMs?: number;
   /** Items of this priority or lower may be left out when the doses alone do not do it; 0 keeps all. Usually 1. */
   readonly dropUpTo?: number;
+  /** The most work that an item may come to, by item, ms on one foot: it grows no further, whatever its rung allows. */
+  readonly mostWorkMs?: ReadonlyMap<string, number>;
 }
 
 export interface FitProgress {

@@ -54,6 +54,8 @@ export interface SpanOptions {
   readonly bend: Bend;
   /** Doses that are settled beforehand, by item. */
   readonly settled: ReadonlyMap<string, Alternative>;
+  /** The most work of an item, ms. */
+  readonly mostWorkMs: ReadonlyMap<string, number>;
 }
 
 /** Runs of music longer than this are left as they are. */
@@ -95,10 +97,11 @@ function choicesFor({ item, execution }: ReadyItem, options: SpanOptions): Alter
   if (!changeable(item, options) || item.wornUntil !== null) return [asItIs(item)];
   const settled = options.settled.get(item.id);
   if (settled) return [settled];
-  if (hasMoreOnOneSide(item)) return alternativesOf(item, execution, options.bend);
+  const most = options.mostWorkMs.get(item.id);
+  if (hasMoreOnOneSide(item)) return alternativesOf(item, execution, options.bend, most);
   // Doses of the same work and rest take the same time wherever they stand: the cheapest will do.
   const best = new Map<string, Alternative>();
-  for (const alternative of alternativesOf(item, execution, options.bend)) {
+  for (const alternative of alternativesOf(item, execution, options.bend, most)) {
     const key = alternative.dose
       .map((part) => partTime(part, execution.phaseSeconds))
       .map(({ workMs, restMs }) => `${workMs} ${restMs}`)

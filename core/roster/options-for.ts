@@ -72,7 +72,7 @@ export function optionsFor(asked: RosterAsked): Offered | null {
  * The level that suits most people as the main one: the middle of where they stand, the lower of two middles.
  * @returns null where the exercise has no levels, or nobody's is written down
  */
-export function mainLevelFor(asked: RosterAsked): string | null {
+export function mainLevelFor(asked: Pick<RosterAsked, 'exercise' | 'notes' | 'students'>): string | null {
   const rungs = asked.exercise.ladder?.rungs ?? [];
   const stands = asked.students.flatMap(({ id }) => standsOn(asked, id) ?? []).sort((a, b) => a - b);
   return rungs[stands[Math.floor((stands.length - 1) / 2)] ?? -1]?.id ?? null;

@@ -17,6 +17,16 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/compose/compose-page').then((m) => m.ComposePage),
   },
   {
+    path: 'courses',
+    title: 'Courses · Needlework',
+    loadComponent: () => import('./pages/courses/courses-page').then((m) => m.CoursesPage),
+  },
+  {
+    path: 'courses/:id',
+    title: 'Course · Needlework',
+    loadComponent: () => import('./pages/course/course-page').then((m) => m.CoursePageView),
+  },
+  {
     path: 'class/:id',
     title: 'Class · Needlework',
     loadComponent: () => import('./pages/designer/designer-page').then((m) => m.DesignerPage),

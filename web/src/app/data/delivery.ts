@@ -2,6 +2,7 @@ import { Injectable, inject } from '@angular/core';
 import type { Observable } from 'rxjs';
 import type { ExerciseRevision, PersonSaved, ReadingKept, SaveAnswer } from '@core/contract';
 import { ClassApi } from './class-api';
+import { CourseApi } from './course-api';
 import { ExerciseApi } from './exercise-api';
 import { type Letter, newClass } from './letter';
 import { PeopleApi } from './people-api';
@@ -19,6 +20,7 @@ export class Delivery {
   private readonly runs = inject(RunApi);
   private readonly preferences = inject(PreferenceApi);
   private readonly people = inject(PeopleApi);
+  private readonly courses = inject(CourseApi);
 
   send(letter: Letter): Observable<Answer> {
     switch (letter.kind) {
@@ -44,6 +46,8 @@ export class Delivery {
         return this.people.saveBand(letter.basedOn, letter.band);
       case 'protocol':
         return this.people.saveProtocol(letter.basedOn, letter.protocol);
+      case 'course':
+        return this.courses.save(letter.basedOn, letter.course);
       case 'reading':
         return this.people.take(letter.reading);
       case 'note':

@@ -6,6 +6,7 @@ import {
   RunEvents,
   RunRemarks,
   SaveBand,
+  SaveCourse,
   SaveGroup,
   SaveProtocol,
   SaveStudent,
@@ -48,6 +49,7 @@ export const Letter = z.discriminatedUnion('kind', [
   z.strictObject({ ...shared, kind: z.literal('group'), ...SaveGroup.shape }),
   z.strictObject({ ...shared, kind: z.literal('band'), ...SaveBand.shape }),
   z.strictObject({ ...shared, kind: z.literal('protocol'), ...SaveProtocol.shape }),
+  z.strictObject({ ...shared, kind: z.literal('course'), ...SaveCourse.shape }),
   z.strictObject({ ...shared, kind: z.literal('reading'), reading: Reading }),
   /** A reading that is taken out, or brought back. */
   z.strictObject({ ...shared, kind: z.literal('reading-out'), readingId: Id, studentId: Id, out: z.boolean() }),
@@ -110,18 +112,23 @@ export function addresseeOf(letter: Letter): string {
       return bandAddress(letter.band.id);
     case 'protocol':
       return protocolAddress(letter.protocol.id);
+    case 'course':
+      return courseAddress(letter.course.id);
   }
 }
 export const classAddress = (classId: string): string => `class:${classId}`;
 export const bandAddress = (bandId: string): string => `band:${bandId}`;
 export const groupAddress = (groupId: string): string => `group:${groupId}`;
+export const courseAddress = (courseId: string): string => `course:${courseId}`;
 export const protocolAddress = (protocolId: string): string => `protocol:${protocolId}`;
 export const studentAddress = (studentId: string): string => `student:${studentId}`;
 
 /** Whether a newer letter says all that the older one did. */
 export const replaces = (newer: Letter, older: Letter): boolean =>
   newer.kind === older.kind &&
-  ['class', 'preferences', 'exercise', 'run-remarks', 'student', 'group', 'band', 'protocol'].includes(newer.kind);
+  ['class', 'preferences', 'exercise', 'run-remarks', 'student', 'group', 'band', 'protocol', 'course'].includes(
+    newer.kind,
+  );
 
 /** The letters that go with the first to an addressee in one message: events of a run, up to so many. */
 export function together(letters: readonly Letter[]): { readonly sent: Letter; readonly covers: number } | null {

@@ -1,4 +1,5 @@
 import { type ComposeRequest, type Composed, compose } from '@core/compose';
+import { type ComposedCourse, type CourseRequest, composeCourse } from '@core/course';
 import { type Fit, fit } from '@core/fit';
 import { type TimedTone, wavOf } from '@core/format';
 import type { Exercise } from '@core/exercise';
@@ -50,6 +51,12 @@ export interface ComposeJob {
   readonly asked: ComposeRequest;
 }
 
+/** The classes of a course. */
+export interface CourseJob {
+  readonly kind: 'course';
+  readonly asked: CourseRequest;
+}
+
 /** The tones of a class as a sound file. */
 export interface WavJob {
   readonly kind: 'wav';
@@ -63,6 +70,7 @@ interface Jobs {
   readonly fit: { readonly job: FitJob; readonly result: Fit };
   readonly wav: { readonly job: WavJob; readonly result: Uint8Array };
   readonly compose: { readonly job: ComposeJob; readonly result: Composed };
+  readonly course: { readonly job: CourseJob; readonly result: ComposedCourse };
   readonly reorder: { readonly job: ReorderJob; readonly result: Reordered };
   readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
 }
@@ -83,6 +91,7 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
   },
   wav: ({ tones, totalMs }) => wavOf(tones, totalMs),
   compose: ({ asked }) => compose(asked),
+  course: ({ asked }) => composeCourse(asked),
   reorder: ({ plan, exercises, blockId, softSeconds }) => {
     const known = new Map(exercises);
     return reorder({ plan, find: (revision) => known.get(revision) ?? null, blockId, softSeconds });
@@ -121,6 +130,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
       return works.door(job);
     case 'compose':
       return works.compose(job);
+    case 'course':
+      return works.course(job);
     case 'reorder':
       return works.reorder(job);
     case 'wav':

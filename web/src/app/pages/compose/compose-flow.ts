@@ -12,12 +12,11 @@ import {
   noHistory,
   usualBrief,
 } from '@core/compose';
-import type { GroupTaught } from '@core/contract';
-import { type HelpAnswer } from '@core/measure';
 import { itemsOf, otherSide } from '@core/plan';
 import { type Student, openConcerns } from '@core/roster';
 import { readStored } from '@core/stored';
 import { BrowserStore } from '../../data/browser-store';
+import { groupHistory } from '../../data/group-history';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -221,7 +220,7 @@ export class ComposeFlow {
       pace: this.preferences.pace(),
       lead: taught?.last ? otherSide(taught.last.lead) : 'left',
       library: library.map(({ revision, exercise }) => ({ revision, exercise })),
-      history: taught ? this.historyOf(taught) : this.afterRun(),
+      history: taught ? groupHistory(taught, this.helped().value) : this.afterRun(),
       roster: students.length > 0 ? { students: [...students], notes: [...this.notes.all()] } : null,
       seed: this.seed,
     };
@@ -245,16 +244,6 @@ export class ComposeFlow {
     if (!run) return noHistory;
     const last = itemsOf(run.plan).map(({ exerciseId, rungId }) => ({ exerciseId, rungId }));
     return { ...noHistory, last };
-  }
-
-  private historyOf({ times, last }: GroupTaught): History {
-    const better = (answer: HelpAnswer) => answer === 'better';
-    const helped: Record<string, { better: number; looks: number }> = {};
-    for (const { exerciseId, answer } of this.helped().value?.answers ?? []) {
-      const so = helped[exerciseId] ?? { better: 0, looks: 0 };
-      helped[exerciseId] = { better: so.better + Number(better(answer)), looks: so.looks + 1 };
-    }
-    return { times, last: last?.items ?? [], helped };
   }
 
   private take(asked: Asked, composed: Composed): void {

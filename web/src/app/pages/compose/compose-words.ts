@@ -1,6 +1,4 @@
 import {
-  type ComposeBrief,
-  type FocusFamily,
   type Proposal,
   type Term,
   movingShare,
@@ -9,33 +7,9 @@ import {
 import { type Exercise, familyNames } from '@core/exercise';
 import { allItemsOf } from '@core/plan';
 import { sayDose } from '@core/dose';
+import { focusWords } from '../../parts/brief/brief-words';
 import { sayTime } from '@core/say-time';
 import { type FindRevision, buildTimeline, outlineOf } from '@core/timeline';
-
-export const occasions: Readonly<Record<ComposeBrief['occasion'], string>> = {
-  class: 'a class of its own',
-  opening: 'the opening of another class',
-  'warm-up': 'a warm-up before rehearsal or sport',
-  release: 'release and recovery',
-  homework: 'homework',
-};
-export const audiences: Readonly<Record<ComposeBrief['who'], string>> = {
-  dancers: 'dancers',
-  general: 'general students',
-  mixed: 'a mixed group',
-};
-export const levels: Readonly<Record<ComposeBrief['level'], string>> = {
-  new: 'new to this work',
-  usual: 'at the usual levels',
-  further: 'further on',
-};
-export const placeWords: Readonly<Record<ComposeBrief['places'][number], string>> = {
-  floor: 'on the floor',
-  chair: 'on chairs',
-  up: 'standing and walking',
-};
-
-export const focusWords = (family: FocusFamily): string => familyNames[family].toLowerCase();
 
 /** One line of a proposal. */
 interface ProposalRow {

@@ -16,6 +16,7 @@ import { Theme } from '../../theme/theme';
       <a routerLink="/" routerLinkActive="on" [routerLinkActiveOptions]="{ exact: true }" ariaCurrentWhenActive="page"
         >Classes</a
       >
+      <a routerLink="/courses" routerLinkActive="on" ariaCurrentWhenActive="page">Courses</a>
       <a routerLink="/exercises" routerLinkActive="on" ariaCurrentWhenActive="page">Exercises</a>
       <a routerLink="/people" routerLinkActive="on" ariaCurrentWhenActive="page">People</a>
       <a routerLink="/log" routerLinkActive="on" ariaCurrentWhenActive="page">Taught</a>

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, booleanAttribute, computed, inject, input, output } from '@angular/core';
 import { mdiClose } from '@mdi/js';
 import { type ComposeBrief, FocusFamily, IdeaId, PlaceInRoom, ideas } from '@core/compose';
 import type { GroupTaught, RunSummary } from '@core/contract';
@@ -7,10 +7,10 @@ import { Floor, type KitId, isFetched, kitNames } from '@core/kit';
 import type { Student } from '@core/roster';
 import { LibraryStore } from '../../data/library-store';
 import { PeopleList } from '../../data/people-list';
-import { NumberField } from '../../parts/dose/number-field';
-import { Icon } from '../../parts/icon/icon';
-import { localDate, sayDate } from '../../parts/saying/date-words';
-import { audiences, focusWords, levels, occasions, placeWords } from './compose-words';
+import { NumberField } from '../dose/number-field';
+import { Icon } from '../icon/icon';
+import { localDate, sayDate } from '../saying/date-words';
+import { audiences, focusWords, levels, occasions, placeWords } from './brief-words';
 
 const minutes = [3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
 const counts = Array.from({ length: 60 }, (_, i) => i + 1);
@@ -37,6 +37,8 @@ export class BriefSentence {
   /** Classes that were taught lately, and the one this is to follow. */
   readonly lately = input.required<readonly RunSummary[]>();
   readonly after = input.required<string | null>();
+  /** Of a course: how long a class is, whom it is for and what it follows is said elsewhere. */
+  readonly ofCourse = input(false, { transform: booleanAttribute });
   readonly afterChosen = output<string | null>();
   readonly changed = output<Partial<ComposeBrief>>();
   readonly roomTaken = output();

@@ -1,0 +1,95 @@
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
+import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
+import { Subject, filter, from, switchMap } from 'rxjs';
+import type { CourseClass } from '@core/contract';
+import { Course } from '@core/course';
+import { issueWords } from '@core/issue-words';
+import { CourseApi } from '../../data/course-api';
+import { courseAddress } from '../../data/letter';
+import { loading, waiting } from '../../data/loading';
+import { newId } from '../../data/new-id';
+import { Outbox } from '../../data/outbox';
+
+/** An edit is sent when nothing more has come for so long, ms. */
+const quietMs = 700;
+
+/** One course: what it is, the classes it made, and its edits, which go through the outbox. */
+@Injectable()
+export class CourseFile {
+  private readonly api = inject(CourseApi);
+  private readonly outbox = inject(Outbox);
+  private readonly asked$ = new Subject<string>();
+  private readonly edited = signal<Course | null>(null);
+  private version: number | null = null;
+
+  readonly page = toSignal(
+    loading(this.asked$, (id) => from(this.outbox.ready).pipe(switchMap(() => this.api.page(id)))),
+    { initialValue: waiting },
+  );
+  readonly course = computed((): Course | null => this.edited() ?? this.page().value?.course ?? null);
+  readonly classes = computed((): readonly CourseClass[] => this.page().value?.classes ?? []);
+  /** Why the last edit was not taken; empty where it was. */
+  readonly refused = signal('');
+
+  constructor() {
+    effect(() => {
+      const page = this.page();
+      if (page.status !== 'ready') return;
+      untracked(() => {
+        this.version = page.value.version;
+        const left = this.outbox.newestOf(courseAddress(page.value.course.id), 'course');
+        if (left) this.edited.set(left.course);
+      });
+    });
+    this.outbox.outcomes$
+      .pipe(
+        filter(({ letter, result }) => letter.kind === 'course' && result.kind === 'sent'),
+        takeUntilDestroyed(),
+      )
+      .subscribe(({ letter, result }) => {
+        if (letter.kind !== 'course' || letter.course.id !== this.course()?.id || result.kind !== 'sent') return;
+        if (result.answer && 'version' in result.answer) this.version = result.answer.version;
+      });
+  }
+
+  open(id: string): void {
+    this.asked$.next(id);
+  }
+
+  /** Reads again what the server has of the classes. */
+  refresh(): void {
+    const id = this.course()?.id;
+    if (id !== undefined) this.asked$.next(id);
+  }
+
+  /** Takes an edit that makes sense; else says why not, and nothing is changed. */
+  change(change: Partial<Course>): boolean {
+    const now = this.course();
+    if (!now) return false;
+    const read = Course.safeParse({ ...now, ...change });
+    if (!read.success) {
+      const [issue] = read.error.issues;
+      this.refused.set(issue ? `Not taken: this ${issueWords(issue)}` : 'Not taken.');
+      return false;
+    }
+    this.refused.set('');
+    this.edited.set(read.data);
+    void this.outbox.put({ kind: 'course', format: 1, id: newId(), basedOn: this.version, course: read.data }, quietMs);
+    return true;
+  }
+
+  /** Sends what waits, and says whether the server has it. */
+  async sent(): Promise<boolean> {
+    const course = this.course();
+    if (!course) return false;
+    if (!this.outbox.newestOf(courseAddress(course.id), 'course')) return true;
+    const result = await this.outbox.send({
+      kind: 'course',
+      format: 1,
+      id: newId(),
+      basedOn: this.version,
+      course,
+    });
+    return result.kind === 'sent';
+  }
+}

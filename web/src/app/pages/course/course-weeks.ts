@@ -1,0 +1,110 @@
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
+import {
+  type Course,
+  type CoursePlan,
+  type CoursePlanAsked,
+  type Follows,
+  coursePlanOf,
+  usualAims,
+  weekStates,
+  whatFollows,
+} from '@core/course';
+import { type Student, mainLevelFor } from '@core/roster';
+import { LadderFile } from '../../data/ladder-file';
+import { LadderNotes } from '../../data/ladder-notes';
+import { LibraryStore } from '../../data/library-store';
+import { Preferences } from '../../data/preferences';
+import { today } from '../../parts/saying/date-words';
+import { CourseFile } from './course-file';
+
+/** A course laid out over its weeks, and what a change that is tried would bring. */
+@Injectable()
+export class CourseWeeks {
+  private readonly file = inject(CourseFile);
+  private readonly library = inject(LibraryStore);
+  private readonly preferences = inject(Preferences);
+  private readonly ladders = inject(LadderFile);
+  private readonly notes = inject(LadderNotes);
+
+  readonly today = today();
+  readonly students = computed((): readonly Student[] =>
+    this.file.course()?.groupId == null ? [] : this.ladders.students(),
+  );
+  /** Where the middle of the group stands, by exercise. */
+  readonly stands = computed((): Readonly<Record<string, string>> => {
+    const [students, notes] = [this.students(), this.notes.all()];
+    if (students.length === 0) return {};
+    const named = new Set(notes.flatMap(({ exerciseId }) => exerciseId ?? []));
+    return Object.fromEntries(
+      [...named].flatMap((id) => {
+        const exercise = this.library.byId().get(id)?.exercise;
+        const rungId = exercise && mainLevelFor({ exercise, notes: [...notes], students });
+        return rungId ? [[id, rungId]] : [];
+      }),
+    );
+  });
+  readonly taught = computed((): readonly string[] => [
+    ...new Set([
+      ...this.file.classes().flatMap(({ key, taught }) => (taught.length > 0 ? [key] : [])),
+      ...(this.file.course()?.taught ?? []),
+    ]),
+  ]);
+  /** Classes that stay as they are: taught, or changed by hand. */
+  readonly given = computed(() =>
+    this.file.classes().filter((one) => !one.gone && (one.taught.length > 0 || one.byHand)),
+  );
+
+  /** A change that is looked at before it is made. */
+  readonly tried = signal<{ readonly words: string; readonly change: Partial<Course> } | null>(null);
+
+  readonly plan = computed((): CoursePlan | null => this.planWith({}));
+  readonly states = computed(() => {
+    const [course, plan] = [this.file.course(), this.plan()];
+    return course && plan
+      ? weekStates(course, plan.sessions, { today: this.today, taught: new Set(this.taught()), reachedIn: () => null })
+      : [];
+  });
+  readonly follows = computed((): Follows | null => {
+    const [tried, before] = [this.tried(), this.plan()];
+    const after = tried && this.planWith(tried.change);
+    return before && after ? whatFollows(before, after, this.preferences.school().words) : null;
+  });
+
+  constructor() {
+    effect(() => {
+      const id = this.file.course()?.groupId ?? null;
+      if (id !== null) untracked(() => this.ladders.ask(id, []));
+    });
+  }
+
+  /** Makes the change that was tried. */
+  take(): void {
+    const tried = this.tried();
+    if (tried && this.file.change(tried.change)) this.tried.set(null);
+  }
+
+  suggestAims(): void {
+    const asked = this.asked({});
+    if (asked) this.file.change({ aims: [...usualAims(asked)] });
+  }
+
+  private planWith(change: Partial<Course>): CoursePlan | null {
+    const asked = this.asked(change);
+    return asked && coursePlanOf(asked);
+  }
+
+  private asked(change: Partial<Course>): CoursePlanAsked | null {
+    const course = this.file.course();
+    if (!course || (this.library.exercises()?.length ?? 0) === 0) return null;
+    const [byId, stands] = [this.library.byId(), this.stands()];
+    return {
+      course: { ...course, ...change },
+      today: this.today,
+      taught: new Set(this.taught()),
+      school: this.preferences.school(),
+      exerciseOf: (id) => byId.get(id)?.exercise ?? null,
+      standsOn: (id) => stands[id] ?? null,
+      given: new Map(this.given().map(({ key, items }) => [key, items])),
+    };
+  }
+}

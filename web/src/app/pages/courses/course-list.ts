@@ -1,0 +1,58 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { Router } from '@angular/router';
+import { Subject } from 'rxjs';
+import { Temporal } from 'temporal-polyfill';
+import { type Course, mondayOf, newCourse } from '@core/course';
+import { CourseApi } from '../../data/course-api';
+import { loading, waiting } from '../../data/loading';
+import { newId } from '../../data/new-id';
+import { Outbox } from '../../data/outbox';
+import { awayWords, failureWords } from '../../data/request-failure';
+import { Toasts } from '../../data/toasts';
+import { today } from '../../parts/saying/date-words';
+
+/** The courses of this teacher; those that are put away on demand. */
+@Injectable()
+export class CourseList {
+  private readonly api = inject(CourseApi);
+  private readonly outbox = inject(Outbox);
+  private readonly router = inject(Router);
+  private readonly toasts = inject(Toasts);
+  private readonly asked$ = new Subject<boolean>();
+  readonly archived = signal(false);
+
+  readonly found = toSignal(
+    loading(this.asked$, (archived) => this.api.list(archived)),
+    { initialValue: waiting },
+  );
+  readonly courses = computed((): readonly Course[] => (this.found().value?.courses ?? []).map(({ course }) => course));
+
+  load(): void {
+    this.asked$.next(this.archived());
+  }
+
+  show(archived: boolean): void {
+    this.archived.set(archived);
+    this.load();
+  }
+
+  /** A course that begins with the coming week; opens it. */
+  async create(): Promise<void> {
+    const monday = Temporal.PlainDate.from(mondayOf(today())).add({ weeks: 1 }).toString();
+    const course = newCourse(newId(), 'New course', monday, Temporal.Now.timeZoneId());
+    const result = await this.outbox.send({ kind: 'course', format: 1, id: newId(), basedOn: null, course });
+    if (result.kind === 'sent') void this.router.navigate(['/courses', course.id]);
+    else if (result.kind === 'away')
+      this.toasts.refused(`${awayWords(result.failure)} The new course waits here and is in the list when it is back.`);
+    else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
+  }
+
+  put({ course, away }: { readonly course: Course; readonly away: boolean }): void {
+    const version = this.found().value?.courses.find((one) => one.course.id === course.id)?.version ?? null;
+    const archived = { ...course, archived: away };
+    void this.outbox
+      .send({ kind: 'course', format: 1, id: newId(), basedOn: version, course: archived })
+      .then(() => this.load());
+  }
+}
