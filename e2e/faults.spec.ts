@@ -32,6 +32,8 @@ test.describe('a server that is dead, hangs or lies: every page says so, and can
     ['the floor', '/class/CLASS/floor'],
     ['a card', '/class/CLASS/card'],
     ['earlier states', '/class/CLASS/earlier'],
+    ['courses', '/courses'],
+    ['a course', '/courses/demo-winter'],
     ['exercises', '/exercises'],
     ['an exercise', '/exercises/short-foot'],
     ['an exercise being changed', '/exercises/short-foot/edit'],

@@ -27,6 +27,8 @@ for (const [name, path] of [
   ['earlier states', '/class/:id/earlier'],
   ['what was taken out', '/taken-out'],
   ['a class from a brief', '/compose'],
+  ['courses', '/courses'],
+  ['a course', '/courses/demo-winter'],
   ['log', '/log'],
   ['exercises', '/exercises'],
   ['an exercise', '/exercises/toe-wave'],

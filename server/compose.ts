@@ -41,6 +41,7 @@ export interface Server {
   readonly runs: RunStore;
   readonly people: PeopleParts;
   readonly protocols: ProtocolStore;
+  readonly courses: CourseStore;
   readonly close: () => void;
 }
 
@@ -68,6 +69,7 @@ export function composeServer(options: ServerOptions): Server {
       return { answers, names: Object.fromEntries(ids.map((id) => [id, library.one(id).exercise.name[words]])) };
     },
   };
+  const courses = new CourseStore(db, classes, now);
   const app = createApp({
     classes,
     usage,
@@ -78,13 +80,13 @@ export function composeServer(options: ServerOptions): Server {
     people,
     protocols,
     bands: new BandStore(db),
-    courses: new CourseStore(db, classes, now),
+    courses,
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),
     mayWrite: options.mayWrite ?? (() => true),
   });
-  return { app, classes, library, runs, people, protocols, close };
+  return { app, classes, library, runs, people, protocols, courses, close };
 }
 
 function peopleParts(

@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { type Server, composeServer, newId } from './compose';
 import { addDemoClasses } from './demo/saltmarsh';
+import { addDemoCourse } from './demo/course';
 import { addDemoPeople } from './demo/people';
 import { addTaughtClass, addTaughtWeeks } from './demo/taught';
 import { DataFolder } from './folder';
@@ -105,6 +106,7 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
     addTaughtWeeks(server, newId, Date.now());
     addTaughtClass(server, newId, Date.now());
     addDemoPeople(server, newId, Date.now());
+    addDemoCourse(server, Date.now());
   }
   return { server, folder };
 }

@@ -8,17 +8,22 @@ const week = (at: number): string => `week ${at + 1}`;
 export function doorWords({ phase, opens, begins, unmoved, waits }: Door, states: readonly WeekState[]): string {
   const name = phaseNames[phase.kind];
   if (begins === null) return `${name}: not within these weeks; ${whyShut({ waits })}.`;
-  const moved = unmoved !== null && begins > unmoved ? movedWords(begins - unmoved, states) : '';
+  const moved = unmoved !== null && begins > unmoved ? movedWords(unmoved, begins, states) : '';
   const may = opens !== null && opens < begins ? `; it may from ${week(opens)}` : '';
   return `${name} from ${week(begins)}${may}.${moved}`;
 }
 
-function movedWords(by: number, states: readonly WeekState[]): string {
-  const missed = states.flatMap((state, at) => (state === 'missed' ? [at + 1] : []));
-  const weeks = by === 1 ? 'A week' : `${by} weeks`;
-  if (missed.length === 0) return ` ${weeks} later than planned.`;
-  const named = missed.length === 1 ? `week ${missed[0]} was` : `weeks ${missed.join(', ')} were`;
-  return ` ${weeks} later than planned: ${named} missed.`;
+function movedWords(unmoved: number, begins: number, states: readonly WeekState[]): string {
+  const of = (state: WeekState, from: number) =>
+    states.flatMap((one, at) => (one === state && at >= from && at < begins ? [at + 1] : []));
+  const said = [named(of('missed', 0), 'missed'), named(of('closed', unmoved), 'closed')].filter((w) => w !== '');
+  const weeks = begins - unmoved === 1 ? 'A week' : `${begins - unmoved} weeks`;
+  return ` ${weeks} later than planned${said.length === 0 ? '' : `: ${said.join(', ')}`}.`;
+}
+
+function named(weeks: readonly number[], what: string): string {
+  if (weeks.length === 0) return '';
+  return weeks.length === 1 ? `week ${weeks[0]} ${what}` : `weeks ${weeks.join(', ')} ${what}`;
 }
 
 /** How often a week feet are mobilised, against how often they are to be. */

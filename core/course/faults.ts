@@ -1,7 +1,7 @@
 import { type LeftOut, barOf } from '../compose';
 import type { Exercise, School } from '../exercise';
 import { type KitId, kitNames } from '../kit';
-import type { Course, Phase, PhaseKind } from './course';
+import type { Course, Phase } from './course';
 import { type Door, type SoFar, doorsOf } from './doors';
 import { type Climb } from './path';
 import { heldOf, sessionsOf } from './sessions';
@@ -57,7 +57,12 @@ export function faultsOf(
         ]),
       },
     ];
-  return [...twoOnADay(course), ...neverOpen(course, soFar), ...aimsThatCannotBe(course, climbs, exerciseOf, school)];
+  return [
+    ...twoOnADay(course),
+    ...neverOpen(course, soFar),
+    ...aimsThatCannotBe(course, climbs, exerciseOf, school),
+    ...notReached(course, climbs, school.words),
+  ];
 }
 
 const longer = (course: Course) =>
@@ -96,19 +101,20 @@ function twoOnADay(course: Course): CourseFault[] {
   });
 }
 
-const opensAll = (course: Course, soFar: SoFar, kind: PhaseKind): boolean =>
-  doorsOf(course, sessionsOf(course), soFar).some(({ phase, opens }) => phase.kind === kind && opens !== null);
+const shutIn = (course: Course, soFar: SoFar): Door[] =>
+  doorsOf(course, sessionsOf(course), soFar).filter(({ opens }) => opens === null);
 
+/** Doors that never open, in one: with the weeks that open all of them; else without what keeps the first one shut. */
 function neverOpen(course: Course, soFar: SoFar): CourseFault[] {
-  const door = doorsOf(course, sessionsOf(course), soFar).find(({ opens }) => opens === null);
+  const shut = shutIn(course, soFar);
+  const [door] = shut;
   if (!door) return [];
   const { kind } = door.phase;
-  const holds = (so: Course) => opensAll(so, soFar, kind);
   const fewer = course.phases.flatMap((phase, i) =>
     phase.kind === kind
       ? [
           ...(phase.sessions > 0
-            ? [{ words: `asking no number of classes`, change: withPhase(course, i, { sessions: 0 }) }]
+            ? [{ words: 'asking no number of classes', change: withPhase(course, i, { sessions: 0 }) }]
             : []),
           ...(phase.checks.length > 0
             ? [{ words: 'asking no level', change: withPhase(course, i, { checks: [] }) }]
@@ -120,8 +126,19 @@ function neverOpen(course: Course, soFar: SoFar): CourseFault[] {
     words: `without “${phaseNames[kind]}”`,
     change: { phases: course.phases.filter((phase) => phase.kind !== kind) },
   };
-  const cure = cureBy(course, holds, [...longer(course), ...fewer]) ?? (course.phases.length > 1 ? without : null);
-  return [{ code: 'door-never', words: `“${phaseNames[kind]}” never opens: ${whyShut(door)}.`, whole: false, cure }];
+  const cure =
+    cureBy(course, (so) => shutIn(so, soFar).length === 0, longer(course)) ??
+    cureBy(course, (so) => !shutIn(so, soFar).some(({ phase }) => phase.kind === kind), fewer) ??
+    (course.phases.length > 1 ? without : null);
+  const names = shut.map(({ phase }) => `“${phaseNames[phase.kind]}”`).join(' and ');
+  return [
+    {
+      code: 'door-never',
+      words: `${names} never ${shut.length === 1 ? 'opens' : 'open'}: ${whyShut(door)}.`,
+      whole: false,
+      cure,
+    },
+  ];
 }
 
 const withPhase = (course: Course, at: number, change: Partial<Phase>): Partial<Course> => ({
@@ -188,24 +205,34 @@ function aimsThatCannotBe(
             : null,
         },
       ];
-    if (!climb.short) return [];
-    const reached = climb.exercise.ladder?.rungs[climb.to - climb.short.levels];
-    return [
-      {
-        code: 'aim-not-reached',
-        words: `${name} ends ${many(climb.short.levels, 'level')} below its aim: ${shortWords[climb.short.because]}.`,
-        whole: false,
-        cure: reached
-          ? {
-              words: `aim at “${reached.name}”`,
-              change: {
-                aims: course.aims.map((aim) => (aim.exerciseId === exerciseId ? { ...aim, rungId: reached.id } : aim)),
-              },
-            }
-          : null,
-      },
-    ];
+    return [];
   });
+}
+
+/** All ladders that end below their aims, in one: with the aims that these weeks hold. */
+function notReached(course: Course, climbs: readonly Climb[], words: 'plain' | 'anatomical'): CourseFault[] {
+  const short = climbs.flatMap(({ exercise, to, short: below }) =>
+    below ? [{ exercise, below, reached: exercise.ladder?.rungs[to - below.levels] }] : [],
+  );
+  if (short.length === 0) return [];
+  const by = new Map<string, string[]>();
+  for (const { exercise, below } of short) {
+    const said = `“${exercise.name[words]}” (${many(below.levels, 'level')})`;
+    by.set(shortWords[below.because], [...(by.get(shortWords[below.because]) ?? []), said]);
+  }
+  const because = [...by].map(([why, names]) => `${names.join(', ')}: ${why}`).join('; ');
+  const aims = course.aims.map((aim) => {
+    const reached = short.find(({ exercise }) => exercise.id === aim.exerciseId)?.reached;
+    return reached ? { ...aim, rungId: reached.id } : aim;
+  });
+  return [
+    {
+      code: 'aim-not-reached',
+      words: `These weeks end below ${short.length === 1 ? 'an aim' : `${short.length} aims`}: ${because}.`,
+      whole: false,
+      cure: { words: 'aim at what they hold', change: { aims } },
+    },
+  ];
 }
 
 const shortWords: Readonly<Record<'weeks' | 'door' | 'phase', string>> = {

@@ -141,6 +141,7 @@ describe('the way up a ladder', () => {
     const { faults, climbs } = planned(course({ weeks: 3, aims: [stand] }));
     expect(climbs[0]?.short?.levels).toBeGreaterThan(0);
     const fault = faults.find(({ code }) => code === 'aim-not-reached');
+    expect(fault?.words).toContain('“Stand on one leg” (');
     const change = fault?.cure?.change ?? {};
     expect(planned({ ...course({ weeks: 3 }), ...change }).faults.map(({ code }) => code)).not.toContain(
       'aim-not-reached',

@@ -1,4 +1,4 @@
-import { and, count, desc, eq, isNull, lt } from 'drizzle-orm';
+import { and, count, desc, eq, isNull, lt, notExists, sql } from 'drizzle-orm';
 import * as z from 'zod';
 import type {
   ClassList,
@@ -19,7 +19,7 @@ import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
 import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, readStoredAs } from '../problem';
-import { classes, runs, saves } from '../schema';
+import { classes, courseClasses, runs, saves } from '../schema';
 import { refuseTooMuch } from '../too-much';
 import { EarlierStates } from './earlier-states';
 import { noteExercises } from './note-exercises';
@@ -66,6 +66,8 @@ export class ClassStore {
       .where(
         and(
           isNull(classes.deletedAt),
+          // classes of a course stand there; who asks by words finds them here too
+          asked.words ? undefined : notOfCourse(this.db),
           asked.before === undefined ? undefined : lt(classes.updatedAt, asked.before),
           after(asked.after, classes.updatedAt, classes.id),
           worded(asked.words, classes.title),
@@ -295,6 +297,11 @@ export class ClassStore {
     return { id: plan.id, version, updatedAt: at };
   }
 }
+
+const notOfCourse = (db: Db) =>
+  notExists(
+    db.select({ one: sql`1` }).from(courseClasses).where(eq(courseClasses.classId, classes.id)),
+  );
 
 const summaryOf = (row: SummaryRow): ClassSummary => ({
   id: row.id,

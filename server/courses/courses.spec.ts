@@ -41,6 +41,7 @@ describe('courses', () => {
           .send({ classId: `spring-${key}`, version: 1, plan: plan(key), startedAt }),
       remove: (key: string) => api.delete(`/api/classes/spring-${key}`).set(host),
       classes: () => api.get('/api/classes').set(host),
+      named: (words: string) => api.get('/api/classes').query({ words }).set(host),
     };
   };
 
@@ -99,6 +100,14 @@ describe('courses', () => {
     expect((await page()).body.classes[0]).toMatchObject({ gone: true });
     expect((await make(first)).body).toMatchObject({ made: [first] });
     expect((await page()).body.classes[0]).toMatchObject({ gone: false });
+  });
+
+  it('keep their classes with them: the list of classes has them only where somebody asks by name', async () => {
+    const { save, make, classes, named } = open();
+    await save(course);
+    await make(first, second);
+    expect((await classes()).body.classes).toEqual([]);
+    expect((await named('spring')).body.classes).toHaveLength(2);
   });
 
   it('take all classes or none: a date that the course has no more is refused, and nothing is made', async () => {

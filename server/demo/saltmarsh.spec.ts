@@ -4,6 +4,9 @@ import { whatHelped } from '@core/measure';
 import { owed, replay } from '@core/run';
 import { buildTimeline } from '@core/timeline';
 import { testServer } from '../testing/server';
+import { coursePlanOf } from '@core/course';
+import { defaultSchool } from '@core/exercise';
+import { addDemoCourse } from './course';
 import { addDemoClasses } from './saltmarsh';
 import { addDemoPeople } from './people';
 import { addTaughtClass, addTaughtWeeks } from './taught';
@@ -20,6 +23,24 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(summaries.length).toBeGreaterThanOrEqual(6);
     expect([...new Set(summaries.map((s) => s.slotSeconds / 60))].sort((a, b) => a - b)).toEqual([5, 10, 20, 45, 60]);
     expect(new Set(summaries.map((s) => s.audience))).toEqual(new Set(['dancers', 'general', 'mixed']));
+  });
+
+  it('has a course for its lunches that a teacher could teach: nothing in it that cannot be', () => {
+    addDemoCourse(server, Date.UTC(2026, 10, 27));
+    const { course } = server.courses.page('demo-winter');
+    const exercises = new Map(server.library.current().map(({ exercise }) => [exercise.id, exercise]));
+    const plan = coursePlanOf({
+      course,
+      today: '2026-11-27',
+      taught: new Set(course.taught),
+      school: defaultSchool,
+      exerciseOf: (id) => exercises.get(id) ?? null,
+      standsOn: () => null,
+      given: new Map(),
+    });
+    expect(plan.faults).toEqual([]);
+    // the missed week moved the doors
+    expect(plan.doors.some(({ begins, unmoved }) => (begins ?? 0) > (unmoved ?? 0))).toBe(true);
   });
 
   it('has a troupe of 16, a lunch group of 11 and a seated group of 5, with two years of looks', () => {

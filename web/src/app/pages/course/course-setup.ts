@@ -3,10 +3,12 @@ import { MatButton } from '@angular/material/button';
 import { mdiClose } from '@mdi/js';
 import type { ComposeBrief } from '@core/compose';
 import { type Course, type Off, type Phase, type Weekly, phaseNames, templates } from '@core/course';
-import { familyNames } from '@core/exercise';
+import { concernNames, familyNames } from '@core/exercise';
+import { type KitId, kitNames } from '@core/kit';
 import { LibraryStore } from '../../data/library-store';
 import { PeopleList } from '../../data/people-list';
 import { BriefSentence } from '../../parts/brief/brief-sentence';
+import { audiences } from '../../parts/brief/brief-words';
 import { NumberField } from '../../parts/dose/number-field';
 import { Icon } from '../../parts/icon/icon';
 import { dayNames } from './course-words';
@@ -77,6 +79,17 @@ export class CourseSetup {
       rungs.map((rung) => ({ value: `${exerciseId} ${rung.id}`, text: `${name}: ${rung.name}` })),
     ),
   );
+  protected readonly partsLine = computed(() => {
+    const { phases, newToImpact } = this.course();
+    const parts = phases.map(({ kind }) => phaseNames[kind].toLowerCase()).join(', ');
+    return `Phases: ${parts}; ${newToImpact ? 'people new to jumping' : 'people who jump already'}`;
+  });
+  protected readonly briefLine = computed(() => {
+    const { brief } = this.course();
+    const kit = (Object.keys(brief.kit) as KitId[]).map((id) => kitNames[id]).join(', ');
+    const has = brief.concerns.map((id) => concernNames[id]).join(', ');
+    return `Who comes and with what: ${brief.people ?? 10} people, ${audiences[brief.who]}; ${kit === '' ? 'no kit' : kit}${has === '' ? '' : `; somebody has ${has}`}`;
+  });
   protected readonly zones = Intl.supportedValuesOf('timeZone');
 
   constructor() {

@@ -54,7 +54,10 @@ export function taughtWords(session: Session, { taught }: CourseClass): string {
   if (taught.length > 1)
     said.push(`It is in the log ${taught.length} times, from more than one tablet; it counts once.`);
   const days = Temporal.PlainDate.from(session.date).until(first.startedAt.slice(0, 10), { largestUnit: 'days' }).days;
-  if (Math.abs(days) > 6)
-    said.push(`The tablet's clock said ${sayDay(first.startedAt.slice(0, 10))}; it counts for its own date.`);
+  if (Math.abs(days) > 6) {
+    const clock = Temporal.PlainDate.from(first.startedAt.slice(0, 10));
+    const told = clock.toLocaleString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+    said.push(`The tablet's clock said ${told}; it counts for its own date.`);
+  }
   return said.join(' ');
 }

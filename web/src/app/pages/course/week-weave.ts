@@ -5,6 +5,8 @@ import { type Course, type CoursePlan, mondaysOf, phaseNames, weekOf } from '@co
 import { Temporal } from 'temporal-polyfill';
 import { type ClassState, dayNames, sayDay, stateOf, stateWords } from './course-words';
 
+/** What a page has for the weeks, px; more of them are reached by scrolling. */
+const roomPx = 976;
 /** Height of one level, px. */
 const levelPx = 11;
 
@@ -36,7 +38,7 @@ export class WeekWeave {
 
   protected readonly width = computed(() => {
     const { weeks } = this.course();
-    return weeks <= 13 ? 72 : weeks <= 22 ? 52 : 40;
+    return Math.max(40, Math.min(110, Math.floor(roomPx / weeks)));
   });
   protected readonly weeks = computed(() =>
     mondaysOf(this.course()).map((monday, at) => ({

@@ -1,0 +1,102 @@
+import { type APIRequestContext, type Page, expect, test } from '@playwright/test';
+import type { CoursePage } from '@core/contract';
+import { Designer } from './designer';
+
+const chip = (page: Page, number: number) => page.getByRole('button', { name: new RegExp(`^Class ${number},`) });
+const panel = (page: Page) => page.locator('nw-class-panel');
+const idOf = (page: Page) => page.url().split('/').at(-1) ?? '';
+const read = async (request: APIRequestContext, id: string) =>
+  (await (await request.get(`/api/courses/${id}`)).json()) as CoursePage;
+
+/** A course of three weeks with one class a week, its ladders suggested. */
+async function planned(page: Page, title: string): Promise<string> {
+  await page.goto('/courses');
+  await page.getByRole('button', { name: 'New course' }).click();
+  await page.getByLabel('Name of the course').fill(title);
+  await page.getByLabel('Name of the course').press('Enter');
+  await page.getByRole('spinbutton', { name: 'weeks', exact: true }).fill('3');
+  await page.getByRole('spinbutton', { name: 'weeks', exact: true }).press('Tab');
+  await page.getByRole('spinbutton', { name: 'minutes on Tuesday' }).fill('12');
+  await page.getByRole('spinbutton', { name: 'minutes on Tuesday' }).press('Tab');
+  return idOf(page);
+}
+
+test('a course from nothing: its days, its ladders, a class for every date, one changed by hand and left alone', async ({
+  page,
+  request,
+}) => {
+  const id = await planned(page, 'Three weeks of mornings');
+  // what can never be is said, with what cures it
+  const never = page.getByRole('alert').filter({ hasText: /never opens?:/ });
+  await expect(never).toBeVisible();
+  await never.getByRole('button').click();
+  await expect(never).toHaveCount(0);
+  await page.getByRole('spinbutton', { name: 'weeks', exact: true }).fill('3');
+  await page.getByRole('spinbutton', { name: 'weeks', exact: true }).press('Tab');
+  await page.getByText('Phases: mobilise').click();
+  await page.getByLabel('Phases', { exact: true }).selectOption({ label: 'Without jumps' });
+  await page.getByRole('button', { name: 'Without Unstable ground' }).click();
+  await page.getByRole('button', { name: 'Suggest some' }).click();
+  await expect(page.locator('svg.line').first()).toHaveAttribute('aria-label', /: from week 1 .*Aim: /);
+
+  await page.getByRole('button', { name: 'Make the 3 classes' }).click();
+  await expect(page.getByText('3 classes made.')).toBeVisible();
+  await chip(page, 2).click();
+  await expect(panel(page)).toContainText('As before:');
+  await expect(panel(page)).toContainText('planned');
+
+  await panel(page).getByRole('link', { name: 'Open it' }).click();
+  const designer = new Designer(page);
+  await designer.saved();
+  await page.getByLabel('Name of the class').fill('Mine now');
+  await page.getByLabel('Name of the class').press('Enter');
+  await expect.poll(async () => (await read(request, id)).classes[1]?.byHand).toBe(true);
+  await page.goto(`/courses/${id}`);
+  await expect(chip(page, 2)).toHaveAccessibleName(/changed by hand$/);
+  await page.getByRole('button', { name: 'Make what is to come anew' }).click();
+  await expect(page.getByText('2 classes made.')).toBeVisible();
+  expect((await read(request, id)).classes[1]).toMatchObject({ title: 'Mine now', byHand: true });
+});
+
+test('a class is dragged to another date: what follows is said first, and only then it is so', async ({
+  page,
+  request,
+}) => {
+  const id = await planned(page, 'Dragged');
+  const from = await chip(page, 1).boundingBox();
+  const friday = page.locator('.day').filter({ hasText: 'Friday' }).locator('.cell').first();
+  const to = await friday.boundingBox();
+  if (!from || !to) throw new Error('Both are in sight.');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height + 8, { steps: 4 });
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await expect(panel(page)).toContainText('Nothing else moves');
+  expect((await read(request, id)).course.moved).toEqual([]);
+  await panel(page).getByRole('button', { name: 'So be it' }).click();
+  await expect.poll(async () => (await read(request, id)).course.moved.length).toBe(1);
+  await expect(friday.getByRole('button')).toHaveAccessibleName(/^Class 1, Fri .*moved from Tue/);
+  // by hand the same, and back
+  await panel(page)
+    .getByLabel('On another date')
+    .fill((await read(request, id)).course.moved[0]?.from ?? '');
+  await panel(page).getByRole('button', { name: 'So be it' }).click();
+  await expect(chip(page, 1)).toHaveAccessibleName(/^Class 1, Tue/);
+});
+
+test('the winter of Saltmarsh Hall: the missed week moved the doors, and it is put away and brought back', async ({
+  page,
+}) => {
+  await page.goto('/courses');
+  await page.getByRole('link', { name: /Winter lunches/ }).click();
+  await expect(page.locator('.notes')).toContainText('later than planned: week 2 missed');
+  await page.goto('/courses');
+  const card = page.locator('li').filter({ hasText: 'Winter lunches' });
+  await card.getByRole('button', { name: 'Put away' }).click();
+  await expect(card).toHaveCount(0);
+  await page.getByRole('button', { name: 'Courses that are put away' }).click();
+  await card.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'The courses that go on' }).click();
+  await expect(card).toBeVisible();
+});
