@@ -21,8 +21,9 @@ const coreGraph = {
   sequence: ['dose', 'exercise', 'kit', 'library', 'plan', 'timeline'],
   roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan', 'run'],
   compose: ['dose', 'exercise', 'fit', 'kit', 'library', 'plan', 'roster', 'sequence', 'timeline'],
+  log: ['exercise', 'measure', 'plan', 'run', 'timeline'],
   course: ['compose', 'dose', 'exercise', 'kit', 'measure', 'plan', 'roster'],
-  contract: ['course', 'device', 'dose', 'exercise', 'measure', 'plan', 'roster', 'run', 'timeline'],
+  contract: ['course', 'device', 'dose', 'exercise', 'log', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({
   name: `core-${folder}`,

@@ -198,7 +198,7 @@ test.describe('what an earlier page left unsaved in this browser', () => {
     await page.goto(`/class/${id}`);
     await expect(page.getByLabel('Name of the class')).toHaveValue('Drafted long ago');
     await designer.saved();
-    expect(await planOf(request, id)).toMatchObject({ format: 8, title: 'Drafted long ago' });
+    expect(await planOf(request, id)).toMatchObject({ format: 9, title: 'Drafted long ago' });
     expect(await kept(page, `draft:${id}`)).toBeUndefined();
   });
 

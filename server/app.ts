@@ -22,6 +22,7 @@ import { ProblemError, notFound, readBody, sendProblem } from './problem';
 import { protocolRouter } from './protocols/router';
 import type { ProtocolStore } from './protocols/store';
 import { runRouter } from './runs/router';
+import type { SampleStore } from './runs/samples';
 import type { RunStore } from './runs/store';
 import { diskFault } from './start-fault';
 import type { TakenOutStore } from './taken-out/store';
@@ -31,6 +32,7 @@ export interface AppParts {
   readonly usage: ExerciseUsage;
   readonly library: Library;
   readonly runs: RunStore;
+  readonly samples: SampleStore;
   readonly preferences: PreferenceStore;
   readonly takenOut: TakenOutStore;
   readonly people: PeopleParts;
@@ -91,6 +93,7 @@ function api({
   usage,
   library,
   runs,
+  samples,
   preferences,
   takenOut,
   people,
@@ -114,7 +117,7 @@ function api({
   router.get('/health', (_request, response) => void response.json({ ok: true }));
   router.use('/exercises', exerciseRouter(library, usage));
   router.use('/classes', classRouter(classes, usage));
-  router.use('/runs', runRouter(runs));
+  router.use('/runs', runRouter(runs, samples));
   router.use('/preferences', preferenceRouter(preferences));
   router.use('/people', peopleRouter(people));
   router.use('/readings', readingRouter(people));

@@ -18,6 +18,7 @@ import { Standings } from './people/standings';
 import { PeopleStore } from './people/store';
 import { PreferenceStore } from './preferences/store';
 import { ProtocolStore } from './protocols/store';
+import { SampleStore } from './runs/samples';
 import { RunStore } from './runs/store';
 import { TakenOutStore } from './taken-out/store';
 
@@ -75,6 +76,7 @@ export function composeServer(options: ServerOptions): Server {
     usage,
     library,
     runs,
+    samples: new SampleStore(db, runs, () => preferences.read().pace),
     preferences,
     takenOut: new TakenOutStore(db, library),
     people,

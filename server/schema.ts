@@ -306,3 +306,13 @@ export const courseClasses = sqliteTable(
   },
   (table) => [primaryKey({ columns: [table.courseId, table.key] }), index('course_of_class').on(table.classId)],
 );
+
+/** What a taught class says about the teacher's times, as it was last read; made anew where its events are others. */
+export const runSamples = sqliteTable('run_samples', {
+  runId: text('run_id')
+    .primaryKey()
+    .references(() => runs.id),
+  /** How many events it was read from. */
+  events: integer('events').notNull(),
+  sample: text('sample').notNull(),
+});

@@ -15,7 +15,7 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 8,
+    format: 9,
     id,
     title,
     brief: {

@@ -2,6 +2,8 @@ import * as z from 'zod';
 import { usualSpeakingRate } from '../speaking';
 
 const pauseSeconds = z.number().min(0).max(300);
+/** Standard deviation of the logarithm of a length. */
+const spread = z.number().min(0).max(1.5);
 
 /** A teacher's pace: what happens around the work, and how long it takes. Pinned in every plan. */
 export const Pace = z.strictObject({
@@ -31,6 +33,9 @@ export const Pace = z.strictObject({
   compareSeconds: pauseSeconds,
   recheckSeconds: pauseSeconds,
   speakingWordsPerMinute: z.number().min(60).max(240),
+  workSpread: spread,
+  aroundSpread: spread,
+  daySpread: spread,
 });
 export type Pace = z.infer<typeof Pace>;
 export type PaceKey = keyof Pace;
@@ -38,7 +43,7 @@ export type PaceKey = keyof Pace;
 export interface PaceDefault {
   readonly value: number;
   readonly label: string;
-  readonly unit: 's' | 'times' | 'words a minute';
+  readonly unit: 's' | 'times' | 'words a minute' | 'spread';
   /** `measured`: read off real teaching; `practice`: common, no source; `own`: nothing is usual, Needlework's own. */
   readonly origin: 'measured' | 'practice' | 'own';
   readonly because: string;
@@ -127,6 +132,27 @@ export const paceDefaults: Readonly<Record<PaceKey, PaceDefault>> = {
     'About 145 words a minute in a moving class.',
     'words a minute',
   ),
+  workSpread: d(
+    0.4,
+    'How far counted work strays',
+    'measured',
+    'Half of all lies between 0.76 and 1.3 times the plan. It makes the likely range.',
+    'spread',
+  ),
+  aroundSpread: d(
+    0.8,
+    'How far set-up and talk stray',
+    'measured',
+    'Half of all lies between 0.58 and 1.7 times the plan. It makes the likely range.',
+    'spread',
+  ),
+  daySpread: d(
+    0.08,
+    'How far a whole day strays',
+    'own',
+    'Nothing is usual: a quick or a slow day moves all.',
+    'spread',
+  ),
 };
 
 function d(
@@ -149,7 +175,8 @@ export function defaultPace(): Pace {
 /** No set-up, talk or change of place at all: for checking the work by hand. */
 export function bareWorkPace(): Pace {
   const nothing = Object.fromEntries(paceKeys.map((key) => [key, 0])) as Pace;
-  return { ...nothing, firstRepTimes: 1, speakingWordsPerMinute: paceDefaults.speakingWordsPerMinute.value };
+  const { speakingWordsPerMinute, workSpread, aroundSpread, daySpread } = defaultPace();
+  return { ...nothing, firstRepTimes: 1, speakingWordsPerMinute, workSpread, aroundSpread, daySpread };
 }
 
 /** How well a group knows an exercise: new, seen once, or known. */

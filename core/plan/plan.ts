@@ -148,7 +148,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(8),
+  format: z.literal(9),
   id: Id,
   title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,

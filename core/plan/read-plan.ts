@@ -89,6 +89,13 @@ const withReasons = (plan: Document): Document => ({
   })),
 });
 
+/** How far a class strays from its plan was the same for every teacher. */
+const withSpreads = (plan: Document): Document => {
+  const { workSpread, aroundSpread, daySpread } = defaultPace();
+  const pace = isDocument(plan['pace']) ? plan['pace'] : {};
+  return { ...plan, pace: { workSpread, aroundSpread, daySpread, ...pace } };
+};
+
 const upgrades = [
   // 0: before plans carried a number
   withLaterFields,
@@ -105,6 +112,8 @@ const upgrades = [
   (plan: Document) => ({ ...plan, brief: { idea: '', ...(isDocument(plan['brief']) ? plan['brief'] : {}) } }),
   // 7: no proposals, so nothing said why an exercise was there
   withReasons,
+  // 8: how far a class strays was the same for every teacher
+  withSpreads,
 ];
 
 /**

@@ -99,7 +99,14 @@ export const anySides: fc.Arbitrary<Item['sides']> = fc.oneof(
 export const anyPace: fc.Arbitrary<Pace> = fc.constantFrom(
   defaultPace(),
   { ...defaultPace(), secondSetupSeconds: 3.7, firstRepTimes: 2.3, sideSwitchSeconds: 4.7 },
-  { ...(Object.fromEntries(paceKeys.map((k) => [k, 0])) as Pace), firstRepTimes: 1, speakingWordsPerMinute: 145 },
+  {
+    ...(Object.fromEntries(paceKeys.map((k) => [k, 0])) as Pace),
+    firstRepTimes: 1,
+    speakingWordsPerMinute: 145,
+    workSpread: 0.4,
+    aroundSpread: 0.8,
+    daySpread: 0.08,
+  },
 );
 
 function anyItem(id: string, sides: fc.Arbitrary<Item['sides']>): fc.Arbitrary<Item> {

@@ -1,4 +1,4 @@
-import { spreads } from '../timeline/likely';
+import { defaultPace } from '../plan';
 import type { Timeline } from '../timeline';
 
 /** A small generator of uniform numbers with a fixed start (mulberry32), so that the same teachers come each time. */
@@ -23,7 +23,7 @@ function factor(sigma: number, random: () => number): number {
  * log scale, its set-up and talk by about 0.8 (common practice, no source), and a day that is quick or slow as a whole.
  */
 export function taughtMs({ items, activityMs }: Timeline, random: () => number): number {
-  const day = factor(spreads.day, random);
+  const day = factor(defaultPace().daySpread, random);
   const each = items.map(({ workMs, totalMs, activityMs: of }) => {
     const work = workMs + of.rest;
     return work * factor(0.4, random) + (totalMs - work - of.rounding) * factor(0.8, random) + of.rounding;

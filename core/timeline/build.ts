@@ -10,7 +10,7 @@ import {
   usualTalkSeconds,
 } from '../plan';
 import { type Need, type Room, type Ways, roomAfter, arrival, needOf, secondSetUpMs } from './hand-over';
-import { Spread, aroundMs, spreads, workSpreadOf } from './likely';
+import { Spread, aroundMs, compareSpread, workSpreadOf } from './likely';
 import type {
   Activity,
   BlockTime,
@@ -106,7 +106,7 @@ class Builder {
         if ('kind' in settled) continue;
         const { item, execution } = settled;
         this.items.set(item.id, { ...newlyOpen(item.id, block.id), execution });
-        this.strays.set(item.id, workSpreadOf(settled));
+        this.strays.set(item.id, workSpreadOf(settled, this.pace));
       }
       const stretches = stretchesOf(block, ready);
       stretches.forEach((stretch, i) => {
@@ -411,12 +411,12 @@ class Builder {
 
   /** Every item strays on its own, its work from what is around it. */
   private likely(): LikelyRange {
-    const spread = new Spread();
+    const spread = new Spread(this.pace.daySpread);
     for (const { itemId, activityMs } of this.items.values()) {
       spread.add(activityMs.work + activityMs.rest, this.strays.get(itemId) ?? 0);
-      spread.add(aroundMs(activityMs), spreads.around);
+      spread.add(aroundMs(activityMs), this.pace.aroundSpread);
     }
-    spread.add(this.activityMs.compare, spreads.compare);
+    spread.add(this.activityMs.compare, compareSpread);
     spread.add(this.activityMs.rounding, 0);
     return spread.range();
   }

@@ -1,13 +1,15 @@
 import { kindOf, partTime } from '../dose';
+import type { Pace } from '../plan';
 import type { Activity, LikelyRange } from './timeline';
 import type { ReadyItem } from './visit';
 
 /**
- * How far one item strays from its plan: the standard deviation of its logarithm, as read off real teaching (about 0.4
- * for counted work, 0.8 for set-up and talk; common practice, no source). Work by the clock or to music has no such
- * freedom; that figure, like those of the day, is Needlework's own until a teacher's log replaces them.
+ * How far one item strays from its plan, as the standard deviation of its logarithm, is the teacher's own figure
+ * (`plan/pace.ts`): for counted work, for what lies around it, for the day. Work by the clock or to music has no such
+ * freedom, nor has standing to compare; those two figures are Needlework's own.
  */
-export const spreads = { counted: 0.4, byTheClock: 0.1, around: 0.8, compare: 0.4, day: 0.08 } as const;
+const byTheClock = 0.1;
+export const compareSpread = 0.4;
 /** 80 % of a normal distribution lies within this many standard deviations. */
 const z80 = 1.2815515655446004;
 
@@ -28,6 +30,9 @@ export class Spread {
   private mean = 0;
   private variance = 0;
 
+  /** @param day a quick or slow day moves everything together by so much */
+  constructor(private readonly day: number) {}
+
   /** @param sigma standard deviation of the logarithm of the stretch */
   add(plannedMs: number, sigma: number): void {
     this.mean += plannedMs;
@@ -41,7 +46,7 @@ export class Spread {
   range(): LikelyRange {
     if (this.mean === 0) return { lowMs: 0, highMs: 0 };
     const apart = Math.log1p(this.variance / this.mean ** 2);
-    const square = apart + spreads.day ** 2;
+    const square = apart + this.day ** 2;
     const middle = Math.log(this.mean) - square / 2;
     const reach = z80 * Math.sqrt(square);
     const whole = (ms: number) => Math.round(ms / 1000) * 1000;
@@ -50,7 +55,8 @@ export class Spread {
 }
 
 /** The spread of an item's work: that of its parts, by what each takes. */
-export function workSpreadOf({ item, execution }: ReadyItem): number {
+export function workSpreadOf({ item, execution }: ReadyItem, { workSpread }: Pick<Pace, 'workSpread'>): number {
+  const spreads = { counted: workSpread, byTheClock: Math.min(byTheClock, workSpread) };
   const parts = item.dose.map((part) => {
     const kind = kindOf(part);
     const bounds = kind.bounds?.(part);

@@ -267,6 +267,25 @@ export const glossary: readonly Term[] = [
   inClass('put out', 'Kit that lies ready before the class: the most of each piece that any item, options too, needs.'),
   teaching('brief', 'Who comes, how long, with what and for what: what a class is composed from.'),
   teaching('proposal', 'A class that comes of a brief, with its reasons: to be looked at, changed and opened.'),
+  teaching('course', 'Weeks of classes for one group, towards levels: its days, its phases, its ladders.'),
+  teaching(
+    'phase (of a course)',
+    'A stretch of its weeks with a purpose: mobilise, strengthen, unstable ground, small jumps.',
+  ),
+  teaching(
+    'door (of a phase)',
+    'What a phase waits for: weeks with work, classes that were taught, levels that were reached. A missed week moves it.',
+  ),
+  teaching('class of a course', 'A class by the date that its weekday gives it, wherever it is moved.'),
+  teaching('climb', 'The way of a group up one ladder in a course: one step up a week over all of them.'),
+  teaching(
+    'changed by hand',
+    'A class that somebody edited after its course made it: the course never writes over it.',
+  ),
+  teaching(
+    'learned times',
+    'What taught classes say of the teacher’s figures: proved on classes left out, offered, never taken.',
+  ),
   teaching('finding', 'Something the review noticed about a class, with its reason.'),
   teaching(
     'rule',

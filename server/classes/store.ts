@@ -300,7 +300,10 @@ export class ClassStore {
 
 const notOfCourse = (db: Db) =>
   notExists(
-    db.select({ one: sql`1` }).from(courseClasses).where(eq(courseClasses.classId, classes.id)),
+    db
+      .select({ one: sql`1` })
+      .from(courseClasses)
+      .where(eq(courseClasses.classId, classes.id)),
   );
 
 const summaryOf = (row: SummaryRow): ClassSummary => ({

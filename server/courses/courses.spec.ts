@@ -124,7 +124,9 @@ describe('courses', () => {
     const words = async (change: Partial<Course>) =>
       JSON.stringify((await save({ ...course, ...change }).expect(422)).body);
     expect(await words({ zone: 'Mars/Olympus' })).toContain('a zone that this machine does not know');
-    expect(await words({ off: [{ from: '2026-03-09', to: '2026-03-02', why: 'closed', note: '' }] })).toContain('ends before it begins');
+    expect(await words({ off: [{ from: '2026-03-09', to: '2026-03-02', why: 'closed', note: '' }] })).toContain(
+      'ends before it begins',
+    );
     expect(await words({ weekly: [course.weekly[0]!, course.weekly[0]!] })).toContain('a course has one class a day');
   });
 });

@@ -1,15 +1,20 @@
 import { Router } from 'express';
 import { ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
 import { readBody, readId } from '../problem';
+import type { SampleStore } from './samples';
 import type { RunStore } from './store';
 
 const idOf = (params: { readonly id?: string }) => readId('This taught class', params.id);
 
-export function runRouter(runs: RunStore): Router {
+export function runRouter(runs: RunStore, samples: SampleStore): Router {
   const router = Router();
   router.get('/', ({ query }, response) => void response.json(runs.list(readBody(ListAsked, query))));
   router.get('/last/:id', ({ params }, response) => {
     response.json(runs.lastTime(readId('This class', params.id)));
+  });
+  router.get('/learned', (_request, response) => void response.json(samples.learned()));
+  router.get('/over/:id', ({ params }, response) => {
+    response.json(samples.over(readId('This class', params.id)));
   });
   router.get('/:id', ({ params }, response) => void response.json(runs.read(idOf(params))));
   router.put('/:id', ({ params, body }, response) => {
@@ -17,7 +22,10 @@ export function runRouter(runs: RunStore): Router {
     response.status(204).end();
   });
   router.post('/:id/events', ({ params, body }, response) => {
-    runs.add(idOf(params), readBody(RunEvents, body).events);
+    const { events } = readBody(RunEvents, body);
+    runs.add(idOf(params), events);
+    // read while nobody waits for it
+    if (events.some(({ event }) => event.kind === 'ended')) samples.follow(idOf(params));
     response.status(204).end();
   });
   router.put('/:id/remarks', ({ params, body }, response) => {

@@ -1,7 +1,7 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
-import { LastTime, RunList, RunRead, type RunRemarks, type StartRun } from '@core/contract';
+import { LastTime, LearnedTimes, RunList, RunsOver, RunRead, type RunRemarks, type StartRun } from '@core/contract';
 import type { RunEvent } from '@core/run';
 import { type Narrowed, listParams } from './loading';
 
@@ -18,6 +18,16 @@ export class RunApi {
 
   read(id: string): Observable<RunRead> {
     return this.http.get(`/api/runs/${id}`).pipe(map((body) => RunRead.parse(body)));
+  }
+
+  /** What the log teaches about the teacher's times. */
+  learned(): Observable<LearnedTimes> {
+    return this.http.get('/api/runs/learned').pipe(map((body) => LearnedTimes.parse(body)));
+  }
+
+  /** Why a class always runs over. */
+  over(classId: string): Observable<RunsOver> {
+    return this.http.get(`/api/runs/over/${classId}`).pipe(map((body) => RunsOver.parse(body)));
   }
 
   /** What a class left when it was taught last. */

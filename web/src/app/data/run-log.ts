@@ -1,7 +1,7 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
-import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { Subject, filter, map } from 'rxjs';
+import { Subject, distinctUntilChanged, filter, map } from 'rxjs';
 import type { RunRemarks } from '@core/contract';
 import { longestTaughtMs, replay } from '@core/run';
 import { type Narrowed, everything, loading, pages, waiting } from './loading';
@@ -60,6 +60,18 @@ export class RunReader {
 
   readonly read = toSignal(
     loading(this.asked$, (id) => this.api.read(id)),
+    { initialValue: waiting },
+  );
+  /** Why this class always runs over. */
+  readonly over = toSignal(
+    loading(
+      toObservable(this.read).pipe(
+        map(({ value }) => value?.classId),
+        filter((classId) => classId !== undefined),
+        distinctUntilChanged(),
+      ),
+      (classId) => this.api.over(classId),
+    ),
     { initialValue: waiting },
   );
   readonly state = computed(() => {

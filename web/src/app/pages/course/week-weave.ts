@@ -1,5 +1,14 @@
 import { type CdkDragDrop, CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  type ElementRef,
+  afterNextRender,
+  computed,
+  input,
+  output,
+  viewChild,
+} from '@angular/core';
 import type { CourseClass } from '@core/contract';
 import { type Course, type CoursePlan, mondaysOf, phaseNames, weekOf } from '@core/course';
 import { Temporal } from 'temporal-polyfill';
@@ -35,6 +44,16 @@ export class WeekWeave {
   readonly words = input.required<'plain' | 'anatomical'>();
   readonly chosen = output<string>();
   readonly moved = output<{ readonly key: string; readonly to: string }>();
+
+  private readonly weave = viewChild.required<ElementRef<HTMLElement>>('weave');
+
+  constructor() {
+    // on a narrow screen the week that is now comes first
+    afterNextRender(() => {
+      const now = this.weeks().findIndex((week) => week.now);
+      if (now > 0) this.weave().nativeElement.scrollLeft = now * this.width();
+    });
+  }
 
   protected readonly width = computed(() => {
     const { weeks } = this.course();

@@ -6,6 +6,7 @@ import { type PaceKey } from '@core/plan';
 import { PaceList } from '../../parts/pace/pace-list';
 import { TopBar } from '../../parts/top/top-bar';
 import { Preferences } from '../../data/preferences';
+import { LearnedTimes } from './learned-times';
 
 const groups: readonly { readonly name: string; readonly questions: readonly SchoolQuestion[] }[] = [
   { name: 'The foot', questions: ['archWork', 'toesOnRise', 'weightLine', 'knees', 'rollingIn', 'arch'] },
@@ -17,7 +18,7 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
 /** The questions on which schools of foot work differ, and this teacher's answers. */
 @Component({
   selector: 'nw-teaching-page',
-  imports: [MatButton, PaceList, RouterLink, TopBar],
+  imports: [LearnedTimes, MatButton, PaceList, RouterLink, TopBar],
   template: `
     <nw-top-bar />
     <main>
@@ -83,6 +84,7 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
           What happens around the work, and how long it takes with you. New classes begin with these figures; a class
           keeps those it was made with.
         </p>
+        <nw-learned-times />
         <nw-pace-list [pace]="preferences.pace()" (changed)="setPace($event.key, $event.value)" />
       </section>
       <p class="also">

@@ -6,6 +6,7 @@ import { ReadAloud } from './read-aloud';
 
 const origins = { measured: 'Read off real teaching', practice: 'Common practice', own: 'Needlework’s own' } as const;
 const quarters = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6];
+const spreads = [0.05, 0.1, 0.15, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.2];
 const rates = [100, 110, 120, 130, 140, 145, 150, 160, 170, 180];
 
 const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[] }[] = [
@@ -40,6 +41,7 @@ const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[
     keys: ['chairSeconds', 'floorToStandingSeconds', 'onTheFloorSeconds', 'stepOffSeconds', 'turnRoundSeconds'],
   },
   { name: 'Looks and speech', keys: ['compareSeconds', 'recheckSeconds', 'speakingWordsPerMinute'] },
+  { name: 'How far a class strays', keys: ['workSpread', 'aroundSpread', 'daySpread'] },
 ];
 
 /** A teacher's pace, figure by figure, each with where its start comes from; changes are the caller's to make. */
@@ -115,8 +117,8 @@ export class PaceList {
           key,
           label,
           value: pace[key],
-          unit: { s: 's', times: '×', 'words a minute': 'words/min' }[unit],
-          scale: { s: sayablePauses, times: quarters, 'words a minute': rates }[unit],
+          unit: { s: 's', times: '×', 'words a minute': 'words/min', spread: '' }[unit],
+          scale: { s: sayablePauses, times: quarters, 'words a minute': rates, spread: spreads }[unit],
           because: pace[key] === start ? `${origins[origin]}: ${because}` : `Yours; the start was ${start}.`,
         };
       }),

@@ -1,0 +1,3 @@
+export * from './learn';
+export * from './sample';
+export * from './why-over';

@@ -1,0 +1,116 @@
+import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
+import type { LearnedTimes, RunsOver } from '@core/contract';
+import { RunSample, learnTimes, sampleOf, whyOver } from '@core/log';
+import type { Pace } from '@core/plan';
+import { longestTaughtMs, replay } from '@core/run';
+import type { FindRevision } from '@core/timeline';
+import type { Db } from '../database';
+import { ProblemError, parsed } from '../problem';
+import { runEvents, runSamples, runs } from '../schema';
+import { diskFault } from '../start-fault';
+import type { RunStore } from './store';
+
+/** The newest classes that teach: a teacher's times change over the years. */
+const newest = 40;
+/** Of one class, so many of the last times. */
+const newestOfClass = 12;
+
+interface Asked {
+  readonly id: string;
+  readonly events: number;
+}
+
+/** What taught classes teach the planner; each is read once, and again where its events are others. */
+export class SampleStore {
+  private known: { readonly by: string; readonly learned: LearnedTimes } | null = null;
+
+  constructor(
+    private readonly db: Db,
+    private readonly runs: RunStore,
+    private readonly pace: () => Pace,
+  ) {}
+
+  /** The teacher's times as the last classes have them. */
+  learned(): LearnedTimes {
+    const asked = this.askedOf(undefined, newest);
+    const pace = this.pace();
+    const by = JSON.stringify([asked, pace]);
+    if (this.known?.by !== by) {
+      const { groups, ...rest } = learnTimes(this.samples(asked), pace);
+      this.known = { by, learned: { ...rest, groups: [...groups] } };
+    }
+    return this.known.learned;
+  }
+
+  /** Reads a class that has ended, so that nobody waits for it later. */
+  follow(id: string): void {
+    const events = this.db.select({ events: count() }).from(runEvents).where(eq(runEvents.runId, id)).get();
+    this.samples([{ id, events: events?.events ?? 0 }]);
+  }
+
+  /** Why a class always runs over. */
+  over(classId: string): RunsOver {
+    return { words: whyOver(this.samples(this.askedOf(classId, newestOfClass))) };
+  }
+
+  private askedOf(classId: string | undefined, most: number): Asked[] {
+    const found = this.db
+      .select({ id: runs.id })
+      .from(runs)
+      .where(and(isNull(runs.removedAt), classId === undefined ? undefined : eq(runs.classId, classId)))
+      .orderBy(desc(runs.startedAt), desc(runs.id))
+      .limit(most)
+      .all()
+      .map(({ id }) => id);
+    const counted = this.db
+      .select({ id: runEvents.runId, events: count() })
+      .from(runEvents)
+      .where(inArray(runEvents.runId, found))
+      .groupBy(runEvents.runId)
+      .all();
+    const events = new Map(counted.map((row) => [row.id, row.events]));
+    return found.map((id) => ({ id, events: events.get(id) ?? 0 }));
+  }
+
+  private samples(asked: readonly Asked[]): RunSample[] {
+    const ids = asked.map(({ id }) => id);
+    const rows = this.db.select().from(runSamples).where(inArray(runSamples.runId, ids)).all();
+    const kept = new Map(rows.map((row) => [row.runId, row]));
+    return asked.flatMap((one) => {
+      const row = kept.get(one.id);
+      const read = row?.events === one.events ? RunSample.safeParse(parsed(row.sample)) : null;
+      return read?.success ? [read.data] : this.read(one);
+    });
+  }
+
+  /** For the next time; where the disk takes nothing it is read again then, and what was asked for is answered all the same. */
+  private keep(runId: string, events: number, sample: RunSample): void {
+    const set = { events, sample: JSON.stringify(sample) };
+    try {
+      this.db
+        .insert(runSamples)
+        .values({ runId, ...set })
+        .onConflictDoUpdate({ target: runSamples.runId, set })
+        .run();
+    } catch (error) {
+      if (!diskFault(error)) throw error;
+    }
+  }
+
+  /** One that an earlier application wrote and nobody can read now teaches nothing. */
+  private read({ id, events }: Asked): RunSample[] {
+    try {
+      const run = this.runs.read(id);
+      const known = new Map(run.revisions.map(({ revision, exercise }) => [revision, exercise] as const));
+      const find: FindRevision = (revision) => known.get(revision) ?? null;
+      const last = run.events.at(-1)?.atMs ?? 0;
+      const ended = run.events.some(({ event }) => event.kind === 'ended');
+      const sample = sampleOf(replay(run.plan, run.events, ended ? last : last + longestTaughtMs, find));
+      this.keep(id, events, sample);
+      return [sample];
+    } catch (error) {
+      if (error instanceof ProblemError) return [];
+      throw error;
+    }
+  }
+}
