@@ -4,6 +4,6 @@ export * from './class-from';
 export * from './compose';
 export { mostShared } from './draft';
 export { IdeaId, ideas } from './idea';
-export { type Leaning, itemsIn } from './shape';
+export { type Leaning } from './shape';
 export { movingShare } from './proposal';
 export { type Term, mostMoving, termWords } from './score';

@@ -1,3 +1,4 @@
+export * from './agenda';
 export * from './aims';
 export * from './changes';
 export * from './compose-course';
@@ -5,8 +6,7 @@ export * from './course';
 export * from './course-plan';
 export * from './door-words';
 export * from './doors';
-export { type CourseFault, whyShut } from './faults';
-export { type Climb, phaseOf } from './path';
+export { type CourseFault } from './faults';
 export * from './sessions';
 export * from './templates';
 export * from './what-follows';

@@ -36,9 +36,6 @@ export const weekOf = ({ from }: Pick<Course, 'from'>, date: string): number =>
 const offOn = ({ off }: Pick<Course, 'off'>, date: string): Off | null =>
   off.find(({ from, to }) => date >= from && date <= to) ?? null;
 
-/** A date on which there is a show, or the house is closed. */
-export const isOff = (course: Pick<Course, 'off'>, date: string): boolean => offOn(course, date) !== null;
-
 /**
  * The classes of a course in the order of their dates: those of each week's days from the first day on, moved ones where
  * they were moved to, those on dates off marked as not held. The foot that starts turns with each class; where a week has

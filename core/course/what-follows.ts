@@ -43,7 +43,7 @@ export function whatFollows(before: CoursePlan, after: CoursePlan, words: 'plain
     said.push(`The other foot leads in ${turned.length === 1 ? 'one class' : `${turned.length} classes`}.`);
   const others = is.filter(({ key, lead }) => {
     const held = was.find((session) => session.key === key);
-    return held === undefined || held.lead !== lead || levelsAt(before, key) !== levelsAt(after, key);
+    return held?.lead !== lead || levelsAt(before, key) !== levelsAt(after, key);
   });
   return { words: said, others: others.map(({ key }) => key) };
 }

@@ -169,7 +169,7 @@ export class ClassStore {
     this.checkRevisions(plan);
     const row = this.db.select().from(classes).where(eq(classes.id, plan.id)).get();
     const at = this.now();
-    if (row && row.deletedAt === null && contentOf(JSON.parse(row.plan)) === contentOf(plan)) return row.version;
+    if (row?.deletedAt === null && contentOf(JSON.parse(row.plan)) === contentOf(plan)) return row.version;
     const version = (row?.version ?? 0) + 1;
     const set = { ...this.rowOf(plan), version, updatedAt: at, deletedAt: null };
     this.db

@@ -1,4 +1,5 @@
 import request from 'supertest';
+import { ClassList, CoursePage } from '@core/contract';
 import { type Course, newCourse } from '@core/course';
 import { samplePlan, testServer } from '../testing/server';
 
@@ -77,7 +78,7 @@ describe('courses', () => {
     await make(first, second);
     await edit(first, 1, 'Mine').expect(200);
     expect((await make(first, second)).body).toEqual({ made: [second], kept: [{ key: first, why: 'by-hand' }] });
-    expect((await page()).body.classes[0]).toMatchObject({ title: 'Mine', byHand: true });
+    expect(CoursePage.parse((await page()).body).classes[0]).toMatchObject({ title: 'Mine', byHand: true });
   });
 
   it('nor one that was taught; taught from two tablets, and by a clock that was set back, it is one class', async () => {
@@ -87,7 +88,7 @@ describe('courses', () => {
     await teach(first, 'run-one', '2026-03-03T18:30:00.000Z').expect(204);
     await teach(first, 'run-two', '2016-01-01T00:00:00.000Z').expect(204);
     expect((await make(first)).body).toEqual({ made: [], kept: [{ key: first, why: 'taught' }] });
-    expect((await page()).body.classes).toMatchObject([
+    expect(CoursePage.parse((await page()).body).classes).toMatchObject([
       { key: first, taught: [{ runId: 'run-two' }, { runId: 'run-one' }] },
     ]);
   });
@@ -97,17 +98,17 @@ describe('courses', () => {
     await save(course);
     await make(first);
     await remove(first).expect(204);
-    expect((await page()).body.classes[0]).toMatchObject({ gone: true });
+    expect(CoursePage.parse((await page()).body).classes[0]).toMatchObject({ gone: true });
     expect((await make(first)).body).toMatchObject({ made: [first] });
-    expect((await page()).body.classes[0]).toMatchObject({ gone: false });
+    expect(CoursePage.parse((await page()).body).classes[0]).toMatchObject({ gone: false });
   });
 
   it('keep their classes with them: the list of classes has them only where somebody asks by name', async () => {
     const { save, make, classes, named } = open();
     await save(course);
     await make(first, second);
-    expect((await classes()).body.classes).toEqual([]);
-    expect((await named('spring')).body.classes).toHaveLength(2);
+    expect(ClassList.parse((await classes()).body).classes).toEqual([]);
+    expect(ClassList.parse((await named('spring')).body).classes).toHaveLength(2);
   });
 
   it('take all classes or none: a date that the course has no more is refused, and nothing is made', async () => {
@@ -115,8 +116,8 @@ describe('courses', () => {
     await save(course);
     const answer = await make(first, '2026-03-04').expect(422);
     expect(answer.body).toMatchObject({ code: 'no-such-date', title: 'Spring has no class on 2026-03-04' });
-    expect((await page()).body.classes).toEqual([]);
-    expect((await classes()).body.classes).toEqual([]);
+    expect(CoursePage.parse((await page()).body).classes).toEqual([]);
+    expect(ClassList.parse((await classes()).body).classes).toEqual([]);
   });
 
   it('are refused with the reason where they make no sense', async () => {

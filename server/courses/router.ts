@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import { type Response, Router } from 'express';
 import { MakeClasses, SaveCourse } from '@core/contract';
 import { readBody, readId } from '../problem';
 import type { CourseStore } from './store';
@@ -8,6 +8,16 @@ export function courseRouter(courses: CourseStore): Router {
   const course = (params: { readonly id?: string }) => readId('This course', params.id);
   router.get('/', (_request, response) => void response.json(courses.list(false)));
   router.get('/archived', (_request, response) => void response.json(courses.list(true)));
+  const sendCalendar = (response: Response, name: string, file: string): void => {
+    response.setHeader('Content-Disposition', `attachment; filename="${name}.ics"`);
+    response.type('text/calendar; charset=utf-8').send(file);
+  };
+  router.get('/calendar.ics', (_request, response) => {
+    sendCalendar(response, 'needlework', courses.calendar(null));
+  });
+  router.get('/:id/calendar.ics', ({ params }, response) => {
+    sendCalendar(response, 'course', courses.calendar(course(params)));
+  });
   router.get('/:id', ({ params }, response) => void response.json(courses.page(course(params))));
   router.get('/:id/plans', ({ params }, response) => {
     response.type('application/json').send(courses.plansAsWritten(course(params)));

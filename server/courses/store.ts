@@ -15,6 +15,7 @@ import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
 import { classes, courseClasses, courses, runs } from '../schema';
 import { versionAfter } from '../version-after';
+import { calendarOf } from './calendar';
 
 /** What is asked of a stored class here: its exercises and their levels. Anything else may be in it. */
 const Levels = z
@@ -54,6 +55,12 @@ export class CourseStore {
   page(id: string): CoursePage {
     const row = this.row(id);
     return { version: row.version, course: readOne(row.body), classes: this.classesOf(id) };
+  }
+
+  /** A calendar file of one course, or of all that go on. */
+  calendar(id: string | null): string {
+    const all = id === null ? this.list(false).courses.map(({ course }) => course) : [readOne(this.row(id).body)];
+    return calendarOf(all, this.now());
   }
 
   /** The plans of its classes as JSON, as they were written: read again by whoever asks. */

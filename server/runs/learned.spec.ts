@@ -1,4 +1,5 @@
 import request from 'supertest';
+import { LearnedTimes, Preferences, RunsOver } from '@core/contract';
 import { defaultPace } from '@core/plan';
 import { addTaughtClass, addTaughtWeeks } from '../demo/taught';
 import { addDemoClasses } from '../demo/saltmarsh';
@@ -11,7 +12,7 @@ describe('what the log teaches about times', () => {
   const api = request(server.app);
   let n = 0;
   const nextId = () => `demo-id-${n++}`;
-  const learned = async () => (await api.get('/api/runs/learned').set(host).expect(200)).body;
+  const learned = async () => LearnedTimes.parse((await api.get('/api/runs/learned').set(host).expect(200)).body);
   afterAll(() => server.close());
 
   it('nothing taught yet: nothing is learned, and the figures are those of the teacher', async () => {
@@ -25,9 +26,7 @@ describe('what the log teaches about times', () => {
     const { classes, groups, pace } = await learned();
     expect(classes).toBeGreaterThanOrEqual(11);
     // the demo's teacher took 1.15 times what was planned before the reps, in the mean
-    const seen = groups
-      .filter(({ stretches }: { stretches: number }) => stretches > 30)
-      .map((one: { seen: number }) => one.seen);
+    const seen = groups.filter(({ stretches }) => stretches > 30).map(({ seen: times }) => times);
     expect(seen.length).toBeGreaterThan(0);
     for (const times of seen) {
       expect(times).toBeGreaterThan(0.9);
@@ -47,20 +46,20 @@ describe('what the log teaches about times', () => {
 
   it('figures that the teacher takes are what the next classes are held against', async () => {
     const before = await learned();
-    const preferences = (await api.get('/api/preferences').set(host)).body;
+    const preferences = Preferences.parse((await api.get('/api/preferences').set(host)).body);
     await api
       .put('/api/preferences')
       .set(host)
       .send({ ...preferences, pace: { ...preferences.pace, plainSetupSeconds: 30 } })
       .expect(204);
     const after = await learned();
-    const plain = (of: typeof before) => of.groups.find(({ group }: { group: string }) => group === 'plain')?.seen ?? 0;
+    const plain = (of: LearnedTimes) => of.groups.find(({ group }) => group === 'plain')?.seen ?? 0;
     expect(plain(after)).toBeLessThan(plain(before));
   });
 
   it('the lunch that ran over each time is told why, and a class nobody taught is not', async () => {
     const [run] = server.runs.list({ limit: 1 }).runs;
-    const { words } = (await api.get(`/api/runs/over/${run!.classId}`).set(host).expect(200)).body;
+    const { words } = RunsOver.parse((await api.get(`/api/runs/over/${run!.classId}`).set(host).expect(200)).body);
     // the demo's teacher is slow before each first rep, by the same shares every week
     expect(words).toMatch(
       /^It ran over its plan each of 12 times, by 0:\d\d in the middle: 0:\d\d of it is set-up and talk before something plain\.$/,

@@ -11,8 +11,8 @@ import { Readings } from '../../data/readings';
 import { Loading } from '../../parts/loading/loading';
 import { TopBar } from '../../parts/top/top-bar';
 import { ClassPanel, moveTo } from './class-panel';
-import { CourseFile } from './course-file';
-import { CourseMaking } from './course-making';
+import { CourseFile } from '../../data/course-file';
+import { MakingFlow } from './making-flow';
 import { CourseSetup } from './course-setup';
 import { CourseWeeks } from './course-weeks';
 import { courseLine, stateOf } from './course-words';
@@ -22,7 +22,7 @@ import { WeekWeave } from './week-weave';
 @Component({
   selector: 'nw-course-page',
   imports: [ClassPanel, CourseSetup, Loading, MatButton, MatProgressBar, TopBar, WeekWeave],
-  providers: [CourseFile, CourseMaking, CourseWeeks, LadderFile, LadderNotes, PeopleList, Readings],
+  providers: [CourseFile, MakingFlow, CourseWeeks, LadderFile, LadderNotes, PeopleList, Readings],
   templateUrl: './course-page.html',
   styleUrl: './course-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -30,7 +30,7 @@ import { WeekWeave } from './week-weave';
 export class CoursePageView {
   protected readonly file = inject(CourseFile);
   protected readonly weeks = inject(CourseWeeks);
-  protected readonly making = inject(CourseMaking);
+  protected readonly making = inject(MakingFlow);
   protected readonly library = inject(LibraryStore);
   protected readonly preferences = inject(Preferences);
   readonly id = input.required<string>();

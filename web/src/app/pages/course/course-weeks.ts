@@ -15,7 +15,7 @@ import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
 import { Preferences } from '../../data/preferences';
 import { today } from '../../parts/saying/date-words';
-import { CourseFile } from './course-file';
+import { CourseFile } from '../../data/course-file';
 
 /** A course laid out over its weeks, and what a change that is tried would bring. */
 @Injectable()
@@ -28,7 +28,7 @@ export class CourseWeeks {
 
   readonly today = today();
   readonly students = computed((): readonly Student[] =>
-    this.file.course()?.groupId == null ? [] : this.ladders.students(),
+    (this.file.course()?.groupId ?? null) === null ? [] : this.ladders.students(),
   );
   /** Where the middle of the group stands, by exercise. */
   readonly stands = computed((): Readonly<Record<string, string>> => {

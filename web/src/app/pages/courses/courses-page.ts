@@ -7,7 +7,7 @@ import { Loading } from '../../parts/loading/loading';
 import { today } from '../../parts/saying/date-words';
 import { TopBar } from '../../parts/top/top-bar';
 import { courseLine, sayDay } from '../course/course-words';
-import { CourseList } from './course-list';
+import { CourseList } from '../../data/course-list';
 
 /** The courses there are, and a new one. */
 @Component({

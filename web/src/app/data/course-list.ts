@@ -4,13 +4,13 @@ import { Router } from '@angular/router';
 import { Subject } from 'rxjs';
 import { Temporal } from 'temporal-polyfill';
 import { type Course, mondayOf, newCourse } from '@core/course';
-import { CourseApi } from '../../data/course-api';
-import { loading, waiting } from '../../data/loading';
-import { newId } from '../../data/new-id';
-import { Outbox } from '../../data/outbox';
-import { awayWords, failureWords } from '../../data/request-failure';
-import { Toasts } from '../../data/toasts';
-import { today } from '../../parts/saying/date-words';
+import { CourseApi } from './course-api';
+import { loading, waiting } from './loading';
+import { newId } from './new-id';
+import { Outbox } from './outbox';
+import { awayWords, failureWords } from './request-failure';
+import { Toasts } from './toasts';
+import { today } from '../parts/saying/date-words';
 
 /** The courses of this teacher; those that are put away on demand. */
 @Injectable()

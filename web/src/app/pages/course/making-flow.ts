@@ -27,7 +27,7 @@ import { PeopleApi } from '../../data/people-api';
 import { Preferences } from '../../data/preferences';
 import { failureOf, failureWords } from '../../data/request-failure';
 import { HeavyWork } from '../../worker/heavy-work';
-import { CourseFile } from './course-file';
+import { CourseFile } from '../../data/course-file';
 import { CourseWeeks } from './course-weeks';
 
 type Step =
@@ -40,7 +40,7 @@ const together = 8;
 
 /** Makes the classes of a course in the worker, and gives them to the server; those changed by hand are left alone. */
 @Injectable()
-export class CourseMaking {
+export class MakingFlow {
   private readonly api = inject(CourseApi);
   private readonly people = inject(PeopleApi);
   private readonly heavy = inject(HeavyWork);

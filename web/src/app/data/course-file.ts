@@ -4,11 +4,11 @@ import { Subject, filter, from, switchMap } from 'rxjs';
 import type { CourseClass } from '@core/contract';
 import { Course } from '@core/course';
 import { issueWords } from '@core/issue-words';
-import { CourseApi } from '../../data/course-api';
-import { courseAddress } from '../../data/letter';
-import { loading, waiting } from '../../data/loading';
-import { newId } from '../../data/new-id';
-import { Outbox } from '../../data/outbox';
+import { CourseApi } from './course-api';
+import { courseAddress } from './letter';
+import { loading, waiting } from './loading';
+import { newId } from './new-id';
+import { Outbox } from './outbox';
 
 /** An edit is sent when nothing more has come for so long, ms. */
 const quietMs = 700;
