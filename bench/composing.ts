@@ -1,4 +1,6 @@
-import { composeNow } from '@core/compose';
+import { composeNow, noHistory, usualBrief } from '@core/compose';
+import { type ComposedCourse, type Course, type CourseRequest, composeCourse, newCourse } from '@core/course';
+import { defaultSchool } from '@core/exercise';
 import { defaultPace, newBlock } from '@core/plan';
 import { reorderNow, softSeconds } from '@core/sequence';
 import { findInCatalogue as find, randomCatalogueClass } from '@core/testing/catalogue-class';
@@ -33,6 +35,45 @@ function orders(report: Report, free: number, budget: number): void {
     report(`exact order of ${free} free items, ${words}, the slowest of ${times.length}`, worst(times), 'ms', budget);
     console.log(`        the middle one: ${median(times).toFixed(0)} ms`);
   }
+}
+
+/** The classes of a course, without the worker's pauses: all of twelve weeks, then one week of it anew. */
+function courses(report: Report): void {
+  const course: Course = {
+    ...newCourse('bench', 'Bench', '2026-03-02', 'Europe/London'),
+    weekly: [2, 4].map((weekday) => ({ weekday, time: '18:00', minutes: 30 })),
+    aims: [
+      { exerciseId: 'short-foot', rungId: 'one-foot' },
+      { exerciseId: 'two-foot-rise', rungId: 'free' },
+      { exerciseId: 'one-leg-stand', rungId: 'crossed' },
+    ],
+    brief: { ...usualBrief, kit: { ...usualBrief.kit, band: 12, cushion: 12, 'soft-ball': 12 } },
+  };
+  const request: CourseRequest = {
+    course,
+    today: '2026-03-01',
+    taught: [],
+    library: catalogueOffers,
+    school: defaultSchool,
+    pace: defaultPace(),
+    roster: null,
+    stands: {},
+    history: noHistory,
+    given: [],
+    only: null,
+  };
+  const composed = (asked: CourseRequest): { readonly ms: number; readonly made: ComposedCourse['made'] } => {
+    const from = performance.now();
+    const work = composeCourse(asked);
+    let next = work.next();
+    while (!next.done) next = work.next();
+    return { ms: performance.now() - from, made: next.value.made };
+  };
+  const all = composed(request);
+  report(`a course of twelve weeks, ${all.made.length} classes`, all.ms / 1000, 's', 30);
+  const week = all.made.slice(8, 10).map(({ key }) => key);
+  const given = all.made.filter(({ key }) => !week.includes(key));
+  report('one week of it made anew', composed({ ...request, only: week, given }).ms / 1000, 's', 3);
 }
 
 /** Orders against a mixed-integer solver, on classes in which nothing older than two items matters. */
@@ -91,4 +132,5 @@ export async function ordersAndClasses(report: Report, oracles: number): Promise
   orders(report, 14, 1000);
   await ordersAgainstHighs(oracles);
   composing(report);
+  courses(report);
 }

@@ -14,6 +14,7 @@ import type {
   TakenOut,
 } from '@core/contract';
 import { start, stop } from '../scripts/built-server';
+import { tenYearsOfPeople } from '../scripts/ten-years-people';
 import { makeTenYears, tenYears } from '../scripts/ten-years';
 import { type Report, caller, timer } from './timing';
 import { peopleCalls, peoplePaints } from './years-people';
@@ -29,7 +30,7 @@ export async function onTenYears(
   classes: number = tenYears.classes,
 ): Promise<void> {
   const made = join('data', `ten-years-${classes}`);
-  const mark = join(made, 'made-with-people');
+  const mark = join(made, 'made-with-courses');
   if (!existsSync(mark)) {
     console.log(`        making ${classes} classes, once, in ${made} …`);
     makeTenYears(made, { ...tenYears, classes, runs: classes });
@@ -123,6 +124,17 @@ async function calls(base: string, report: Report): Promise<void> {
     get(`/api/exercises/${['walk-and-notice', 'short-foot', 'two-foot-rise'][i % 3] ?? ''}/classes`),
   );
   await timed('what was taken out', () => get('/api/taken-out'));
+  await timed('the courses', () => get('/api/courses'));
+  await timed('a course with its classes', (i) => get(`/api/courses/years-course-${74 + (i % 6)}`));
+  await timed('the plans of a course', (i) => get(`/api/courses/years-course-${74 + (i % 6)}/plans`));
+  await timed('the calendar file of all courses', () => async () => {
+    await (await fetch(`${base}/api/courses/calendar.ics`)).text();
+  });
+  // once before: the last forty classes are read as they end, and these ended before the server knew how
+  await call('GET', '/api/runs/learned');
+  await timed('what the log teaches', () => get('/api/runs/learned'));
+  await timed('why a class runs over', (i) => get(`/api/runs/over/${someClass(i)}`));
+  await timed('what a group was taught', () => get(`/api/people/groups/${tenYearsOfPeople.group.id}/taught`));
   await timed('a taught class', (i) => get(`/api/runs/${someRun(i)}`));
   await timed('beginning a taught class', async (i) => {
     const { plan, version } = await read(i);

@@ -1,3 +1,4 @@
+import ICAL from 'ical.js';
 import { type APIRequestContext, type Page, expect, test } from '@playwright/test';
 import type { CoursePage } from '@core/contract';
 import { Designer } from './designer';
@@ -99,4 +100,37 @@ test('the winter of Saltmarsh Hall: the missed week moved the doors, and it is p
   await card.getByRole('button', { name: 'Bring back' }).click();
   await page.getByRole('button', { name: 'The courses that go on' }).click();
   await expect(card).toBeVisible();
+});
+
+test('the calendar has the winter on its days, and its file is read by another package; days off come from a file', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/calendar');
+  await page
+    .getByRole('link', { name: /Winter lunches at Saltmarsh Hall/ })
+    .first()
+    .waitFor();
+  const file = await (await request.get('/api/courses/demo-winter/calendar.ics')).text();
+  const events = ICAL.Component.fromString(file)
+    .getAllSubcomponents('vevent')
+    .map((event) => new ICAL.Event(event));
+  const { course } = await read(request, 'demo-winter');
+  expect(events.filter(({ startDate }) => !startDate.isDate)).toHaveLength(2 * course.weeks - 2);
+
+  const id = await planned(page, 'From the office');
+  const { from } = (await read(request, id)).course;
+  const day = from.replaceAll('-', '');
+  const calendar = `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:f\r\nDTSTART;VALUE=DATE:${day}\r\nSUMMARY:Harbour fair\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`;
+  await page
+    .locator('.file input')
+    .setInputFiles({ name: 'hall.ics', mimeType: 'text/calendar', buffer: Buffer.from(calendar) });
+  await page.locator('.offered li').getByRole('button', { name: 'a show' }).click();
+  await expect
+    .poll(async () => (await read(request, id)).course.off)
+    .toEqual([{ from, to: from, why: 'show', note: 'Harbour fair' }]);
+  await page
+    .locator('.file input')
+    .setInputFiles({ name: 'x.ics', mimeType: 'text/calendar', buffer: Buffer.from('no calendar') });
+  await expect(page.getByText('This is no calendar file')).toBeVisible();
 });

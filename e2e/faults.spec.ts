@@ -33,6 +33,7 @@ test.describe('a server that is dead, hangs or lies: every page says so, and can
     ['a card', '/class/CLASS/card'],
     ['earlier states', '/class/CLASS/earlier'],
     ['courses', '/courses'],
+    ['the calendar', '/calendar'],
     ['a course', '/courses/demo-winter'],
     ['exercises', '/exercises'],
     ['an exercise', '/exercises/short-foot'],

@@ -28,6 +28,7 @@ for (const [name, path] of [
   ['what was taken out', '/taken-out'],
   ['a class from a brief', '/compose'],
   ['courses', '/courses'],
+  ['calendar', '/calendar'],
   ['a course', '/courses/demo-winter'],
   ['log', '/log'],
   ['exercises', '/exercises'],

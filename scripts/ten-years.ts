@@ -2,10 +2,13 @@ import { join } from 'node:path';
 import { mkdirSync, rmSync } from 'node:fs';
 import { sql } from 'drizzle-orm';
 import { reps } from '@core/dose';
+import { heldOf, mondayOf, newCourse, sessionsOf } from '@core/course';
 import { catalogue } from '@core/exercise/catalogue';
+import { dateOf } from '@core/measure';
 import { type Item, type Plan, applyCommand, copyOfPlan, itemsOf } from '@core/plan';
 import type { RunEvent } from '@core/run';
 import { ClassStore } from '../server/classes/store';
+import { CourseStore } from '../server/courses/store';
 import { openDatabase } from '../server/database';
 import { addDemoClasses } from '../server/demo/saltmarsh';
 import { addTaughtWeeks } from '../server/demo/taught';
@@ -90,11 +93,35 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
       runs.remark(runId, { headcount: 5 + (i % 14), note: i % 3 === 0 ? 'Bands took longer than planned.' : '' });
     }
   }
+  addCourses(new CourseStore(db, classes, now), models, Math.floor(end / day), nextId);
   const protocols = new ProtocolStore(db);
   const people = new PeopleStore(db, now, () => undefined);
   const readings = new ReadingStore(db, people, protocols, now);
   addTenYearsOfPeople({ people, readings, noise: new NoiseStore(db, readings, protocols) }, Math.floor(end / day));
   close();
+}
+
+/** Eight courses a year; the newest six have their classes, three of them go on. */
+function addCourses(courses: CourseStore, models: readonly Plan[], today: number, nextId: () => string): void {
+  const [model] = models;
+  if (!model) return;
+  for (let i = 0; i < 80; i++) {
+    const id = `years-course-${i}`;
+    const from = mondayOf(dateOf(today - (80 - i) * 45 - (i > 76 ? 0 : 30)));
+    const course = {
+      ...newCourse(id, `Course ${i + 1}`, from, 'Europe/London'),
+      groupId: tenYearsOfPeople.group.id,
+      weekly: [2, 4].map((weekday) => ({ weekday, time: '18:00', minutes: 30 })),
+      archived: i < 77,
+    };
+    courses.save(id, { basedOn: null, course });
+    if (i < 74) continue;
+    const made = heldOf(sessionsOf(course)).map(({ key }) => ({
+      key,
+      plan: { ...copyOfPlan(model, nextId), id: `${id}-${key}`, title: `${course.title} ${key}` },
+    }));
+    courses.make(id, { classes: made });
+  }
 }
 
 /** One exercise of a class in the teacher's own version. */

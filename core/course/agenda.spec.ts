@@ -34,6 +34,11 @@ describe('the agenda', () => {
     ]);
   });
 
+  it('has a class as taught that no log knows of, where its course says so', () => {
+    const taught = agendaOf([{ ...course, taught: ['2026-03-03'] }], [], [], '2026-03-01', '2026-03-05');
+    expect(taught.map(({ kind }) => kind)).toEqual(['taught']);
+  });
+
   it('has checks on the day from which they are due, and for how many', () => {
     const due = [{ groupId: 'lunch', check: 'Stand on one leg', date: '2026-03-20', people: 7 }];
     expect(march([], due).at(-1)).toEqual(['2026-03-20', 'check', 'Stand on one leg: 7 people to look at again']);

@@ -52,7 +52,8 @@ export function agendaOf(
       if (run) ofCourses.add(classId);
       const title = `${course.title} ${number}`;
       if (run) return { date, time, kind: 'taught', title, to: { kind: 'run', id: run.runId } };
-      return { date, time, kind: 'class', title, to: { kind: 'course', id: course.id } };
+      const kind = course.taught.includes(key) ? 'taught' : 'class';
+      return { date, time, kind, title, to: { kind: 'course', id: course.id } };
     });
     const off = course.off.flatMap(({ from: first, to: last, why, note }): Entry[] =>
       daysFrom(first < from ? from : first, last > to ? to : last).map((date) => ({

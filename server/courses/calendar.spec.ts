@@ -9,7 +9,7 @@ const course: Course = {
 };
 /** Read by ical.js, another package than the one that writes. */
 const read = (of: readonly Course[]) =>
-  new ICAL.Component(ICAL.parse(calendarOf(of, '2026-03-01T00:00:00.000Z')))
+  ICAL.Component.fromString(calendarOf(of, '2026-03-01T00:00:00.000Z'))
     .getAllSubcomponents('vevent')
     .map((component) => new ICAL.Event(component));
 

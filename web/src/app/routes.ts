@@ -17,6 +17,11 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/compose/compose-page').then((m) => m.ComposePage),
   },
   {
+    path: 'calendar',
+    title: 'Calendar · Needlework',
+    loadComponent: () => import('./pages/calendar/calendar-page').then((m) => m.CalendarPage),
+  },
+  {
     path: 'courses',
     title: 'Courses · Needlework',
     loadComponent: () => import('./pages/courses/courses-page').then((m) => m.CoursesPage),

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
 import { type Course, type CourseFault, doorWords, heldOf, mobiliseWords } from '@core/course';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
@@ -21,7 +22,7 @@ import { WeekWeave } from './week-weave';
 /** One course: its weeks in one picture, its classes, and what it is. */
 @Component({
   selector: 'nw-course-page',
-  imports: [ClassPanel, CourseSetup, Loading, MatButton, MatProgressBar, TopBar, WeekWeave],
+  imports: [ClassPanel, CourseSetup, Loading, MatButton, MatProgressBar, RouterLink, TopBar, WeekWeave],
   providers: [CourseFile, MakingFlow, CourseWeeks, LadderFile, LadderNotes, PeopleList, Readings],
   templateUrl: './course-page.html',
   styleUrl: './course-page.scss',

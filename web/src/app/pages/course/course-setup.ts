@@ -1,8 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { mdiClose } from '@mdi/js';
+import { Temporal } from 'temporal-polyfill';
 import type { ComposeBrief } from '@core/compose';
-import { type Course, type Off, type Phase, type Weekly, phaseNames, templates } from '@core/course';
+import { type CalendarDays, longestCalendar, readCalendar } from '../../data/read-calendar';
+import { type Course, type Off, type Phase, type Weekly, mondaysOf, phaseNames, templates } from '@core/course';
 import { concernNames, familyNames } from '@core/exercise';
 import { type KitId, kitNames } from '@core/kit';
 import { LibraryStore } from '../../data/library-store';
@@ -11,7 +13,7 @@ import { BriefSentence } from '../../parts/brief/brief-sentence';
 import { audiences } from '../../parts/brief/brief-words';
 import { NumberField } from '../../parts/dose/number-field';
 import { Icon } from '../../parts/icon/icon';
-import { dayNames } from './course-words';
+import { dayNames, sayDay } from './course-words';
 
 const upTo = (most: number, from = 0) => Array.from({ length: most - from + 1 }, (_, i) => i + from);
 
@@ -167,6 +169,39 @@ export class CourseSetup {
   protected removeOff(at: number): void {
     this.set({ off: this.course().off.filter((_, i) => i !== at) });
   }
+
+  /** Days of a calendar file that lie in these weeks, to choose from. */
+  protected readonly offered = signal<readonly CalendarDays[]>([]);
+  protected readonly fileTold = signal<readonly string[]>([]);
+
+  protected async readFile(file: File | undefined): Promise<void> {
+    if (!file) return;
+    this.offered.set([]);
+    if (file.size > longestCalendar) {
+      this.fileTold.set(['This file is larger than any calendar. Nothing was taken from it.']);
+      return;
+    }
+    const mondays = mondaysOf(this.course());
+    const last = Temporal.PlainDate.from(mondays.at(-1) ?? this.course().from).add({ days: 6 });
+    const read = readCalendar(await file.text(), this.course().from, last.toString());
+    if (!read.ok) {
+      this.fileTold.set([read.error]);
+      return;
+    }
+    const { events, told } = read.value;
+    this.fileTold.set(events.length === 0 ? [...told, 'Nothing in this file lies in these weeks.'] : told);
+    this.offered.set(events);
+  }
+
+  /** Takes one as days off; what is off already is not taken twice. */
+  protected takeDays(days: CalendarDays, why: Off['why']): void {
+    this.offered.update((all) => all.filter((one) => one !== days));
+    const note = days.title.slice(0, 80);
+    if (this.course().off.some(({ from, to }) => from === days.from && to === days.to)) return;
+    this.set({ off: [...this.course().off, { from: days.from, to: days.to, why, note }] });
+  }
+
+  protected day = sayDay;
 
   protected setBrief(change: Partial<ComposeBrief>): void {
     this.set({ brief: { ...this.course().brief, ...change } });

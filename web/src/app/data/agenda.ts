@@ -1,0 +1,98 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { type Observable, Subject, forkJoin, map, of, switchMap } from 'rxjs';
+import { Temporal } from 'temporal-polyfill';
+import type { CourseList, GroupPage } from '@core/contract';
+import { type Due, type Entry, type Logged, agendaOf, monthAfter, weeksOfMonth } from '@core/course';
+import { protocolFor } from '@core/measure';
+import { today } from '../parts/saying/date-words';
+import { CourseApi } from './course-api';
+import { loading, waiting } from './loading';
+import { PeopleApi } from './people-api';
+import { RunApi } from './run-api';
+
+/** Groups whose checks are asked for: those that courses are for, no more than so many. */
+const mostGroups = 6;
+
+interface Found {
+  readonly courses: CourseList['courses'];
+  readonly logged: readonly Logged[];
+  readonly due: readonly Due[];
+}
+
+/** What stands on the days of a month: classes of courses, what was taught, checks that are due. */
+@Injectable()
+export class Agenda {
+  private readonly courses = inject(CourseApi);
+  private readonly runs = inject(RunApi);
+  private readonly people = inject(PeopleApi);
+  private readonly asked$ = new Subject<string>();
+
+  readonly month = signal(today().slice(0, 7));
+  readonly found = toSignal(
+    loading(this.asked$, (month) => this.fetch(month)),
+    { initialValue: waiting },
+  );
+  readonly weeks = computed(() => weeksOfMonth(this.month()));
+  readonly entries = computed((): readonly Entry[] => {
+    const [found, weeks] = [this.found().value, this.weeks()];
+    if (!found) return [];
+    const from = weeks[0]?.[0] ?? '';
+    const to = weeks.at(-1)?.at(-1) ?? '';
+    return agendaOf(
+      found.courses.map(({ course }) => course),
+      found.logged,
+      found.due,
+      from,
+      to,
+    );
+  });
+
+  load(): void {
+    this.asked$.next(this.month());
+  }
+
+  go(by: number): void {
+    this.month.set(by === 0 ? today().slice(0, 7) : monthAfter(this.month(), by));
+    this.load();
+  }
+
+  private fetch(month: string): Observable<Found> {
+    const weeks = weeksOfMonth(month);
+    const after = Temporal.PlainDate.from(weeks.at(-1)?.at(-1) ?? `${month}-01`).add({ days: 1 });
+    const zone = Temporal.Now.timeZoneId();
+    const before = after.toZonedDateTime(zone).toInstant().toString({ fractionalSecondDigits: 3 });
+    return forkJoin([this.courses.list(false), this.runs.list({ words: '', before }, null)]).pipe(
+      switchMap(([{ courses }, { runs }]) => {
+        const groups = [...new Set(courses.flatMap(({ course }) => course.groupId ?? []))].slice(0, mostGroups);
+        const pages = groups.length === 0 ? of([]) : forkJoin(groups.map((id) => this.people.group(id)));
+        return pages.pipe(
+          map((found): Found => ({
+            courses,
+            due: found.flatMap(dueIn),
+            logged: runs.map(({ id, classId, title, startedAt }): Logged => {
+              const at = Temporal.Instant.from(startedAt).toZonedDateTimeISO(zone);
+              const time = at.toPlainTime().toString({ smallestUnit: 'minute' });
+              return { runId: id, classId, title, date: at.toPlainDate().toString(), time };
+            }),
+          })),
+        );
+      }),
+    );
+  }
+}
+
+/** Checks by the date from which they are due, each with how many people of the group. */
+function dueIn({ group, standings }: GroupPage): Due[] {
+  const people = new Map<string, Set<string>>();
+  for (const { protocol, again, studentId } of standings) {
+    if (again === null) continue;
+    const key = `${again} ${protocol}`;
+    people.set(key, (people.get(key) ?? new Set()).add(studentId));
+  }
+  return [...people].map(([key, ids]) => {
+    const [date = '', protocol = ''] = key.split(' ');
+    const check = protocolFor(protocol, [])?.name ?? 'A check of your own';
+    return { groupId: group.id, check, date, people: ids.size };
+  });
+}

@@ -1,0 +1,77 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { newCourse } from '@core/course';
+import { today } from '../../parts/saying/date-words';
+import { CalendarPage } from './calendar-page';
+
+const month = today().slice(0, 7);
+const course = {
+  ...newCourse('spring', 'Spring', `${month}-01`, 'Europe/London'),
+  weeks: 5,
+  off: [{ from: `${month}-03`, to: `${month}-03`, why: 'closed' as const, note: 'Hall is oiled' }],
+};
+
+async function open(courses: readonly (typeof course)[]) {
+  TestBed.configureTestingModule({
+    providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
+  });
+  const fixture = TestBed.createComponent(CalendarPage);
+  fixture.detectChanges();
+  const http = TestBed.inject(HttpTestingController);
+  http.expectOne('/api/courses').flush({ courses: courses.map((one) => ({ course: one, version: 1 })) });
+  http
+    .expectOne(({ url }) => url === '/api/runs')
+    .flush({
+      runs: [
+        {
+          id: 'run-1',
+          classId: 'other',
+          title: 'Thursday lunch',
+          startedAt: `${month}-10T11:15:00.000Z`,
+          plannedMs: 1,
+          headcount: null,
+          note: '',
+        },
+      ],
+      next: null,
+    });
+  await fixture.whenStable();
+  fixture.detectChanges();
+  const page = fixture.nativeElement as HTMLElement;
+  const links = (kind: string) => [...page.querySelectorAll(`td a[data-kind="${kind}"]`)];
+  return { fixture, http, page, links };
+}
+
+describe('the calendar', () => {
+  it('has each class of a course and each taught class on its day, with where it leads', async () => {
+    const { links } = await open([course]);
+    expect(links('class').length).toBeGreaterThanOrEqual(3);
+    expect(links('class')[0]?.getAttribute('href')).toBe('/courses/spring');
+    expect(
+      links('taught').map((link) => [link.textContent?.includes('Thursday lunch'), link.getAttribute('href')]),
+    ).toEqual([[true, '/log/run-1']]);
+    expect(links('off')[0]?.textContent).toContain('Hall is oiled');
+  });
+
+  it('has the month as a list too, in words', async () => {
+    const { page } = await open([course]);
+    const rows = [...page.querySelectorAll('li')].map((row) => row.textContent ?? '');
+    expect(rows.some((row) => row.includes('Spring 1') && row.includes('planned'))).toBe(true);
+    expect(rows.some((row) => row.includes('Thursday lunch') && row.includes('taught'))).toBe(true);
+  });
+
+  it('goes to the month before and asks for what stood there', async () => {
+    const { page, http, fixture } = await open([course]);
+    const before = page.querySelector('h1')?.textContent;
+    [...page.querySelectorAll('button')].find((button) => button.textContent?.includes('Month before'))?.click();
+    fixture.detectChanges();
+    expect(page.querySelector('h1')?.textContent).not.toBe(before);
+    http.expectOne('/api/courses').flush({ courses: [] });
+    http.expectOne(({ url }) => url === '/api/runs').flush({ runs: [], next: null });
+    await fixture.whenStable();
+    fixture.detectChanges();
+    expect(page.textContent).toContain('Nothing stands in this month');
+  });
+});
