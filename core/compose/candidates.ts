@@ -18,7 +18,7 @@ import {
 } from '../exercise';
 import { type KitId, floorSuits, isFetched, isWorn, kitNames } from '../kit';
 import { likeness } from '../library';
-import { type Familiarity, type Item, type Pace, newItem } from '../plan';
+import { type Item, type Pace, familiarityAfter, newItem } from '../plan';
 import { alternativesOf } from '../fit';
 import { surfaceFor } from '../timeline';
 import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus } from './brief';
@@ -226,9 +226,6 @@ function inEights(doses: readonly DoseChoice[], music: boolean): readonly DoseCh
 export const isGentle = (dose: Dose): boolean =>
   dose.every((part) => part.kind !== 'hold' || part.holdSeconds <= longestHoldBefore);
 
-/** How familiar an exercise is to a group that was taught it so often. */
-const familiarityOf = (times: number): Familiarity => (times === 0 ? 'new' : times === 1 ? 'seen-once' : 'known');
-
 export interface CandidateRequest {
   readonly brief: ComposeBrief;
   readonly school: School;
@@ -280,7 +277,7 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   const isBefore = brief.occasion === 'warm-up';
   if (isBefore && tires(execution)) return out('tires');
   const familiarity =
-    Object.keys(history.times).length === 0 ? 'known' : familiarityOf(history.times[exercise.id] ?? 0);
+    Object.keys(history.times).length === 0 ? 'known' : familiarityAfter(history.times[exercise.id] ?? 0);
   const had = come?.dose && sameKinds(come.dose, execution.doses.usual) ? come.dose : null;
   const asMade = come?.isNew
     ? execution.doses.least

@@ -5,13 +5,13 @@ import { type TimeGroup, learnTimes, timeGroups } from './learn';
 import type { RunSample } from './sample';
 
 /** A class is said to run over always where it did at least so often, and each of these times by so much. */
-const leastClasses = 3;
+export const leastClassesOver = 3;
 const leastMs = 30_000;
 
 /** Why a class that always runs over does, in one sentence; null where it does not, or was not taught often enough. */
 export function whyOver(samples: readonly RunSample[]): string | null {
   const whole = samples.flatMap((sample) => (sample.whole ? [{ sample, whole: sample.whole }] : []));
-  if (whole.length < leastClasses || whole.some(({ whole: w }) => w.actualMs - w.plannedMs < leastMs)) return null;
+  if (whole.length < leastClassesOver || whole.some(({ whole: w }) => w.actualMs - w.plannedMs < leastMs)) return null;
   const over = median(whole.map(({ whole: w }) => w.actualMs - w.plannedMs));
   const [{ sample: newest } = { sample: null }] = whole;
   const { groups } = learnTimes(

@@ -5,6 +5,7 @@ export * from './change-sets';
 export * from './change-sides';
 export * from './command';
 export * from './differences';
+export * from './familiarity';
 export * from './history';
 export * from './make';
 export * from './move-by-one';

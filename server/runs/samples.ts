@@ -1,6 +1,6 @@
 import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
 import type { LearnedTimes, RunsOver } from '@core/contract';
-import { RunSample, learnTimes, sampleOf, whyOver } from '@core/log';
+import { RunSample, learnTimes, leastClassesOver, sampleOf, whyOver } from '@core/log';
 import type { Pace } from '@core/plan';
 import { longestTaughtMs, replay } from '@core/run';
 import type { FindRevision } from '@core/timeline';
@@ -50,7 +50,9 @@ export class SampleStore {
 
   /** Why a class always runs over. */
   over(classId: string): RunsOver {
-    return { words: whyOver(this.samples(this.askedOf(classId, newestOfClass))) };
+    const asked = this.askedOf(classId, newestOfClass);
+    // fewer times are no always: nothing has to be read for them
+    return { words: asked.length < leastClassesOver ? null : whyOver(this.samples(asked)) };
   }
 
   private askedOf(classId: string | undefined, most: number): Asked[] {

@@ -10,7 +10,7 @@ import {
 import { RouterLink } from '@angular/router';
 import { concernNames } from '@core/exercise';
 import { type CheckId, type History, checks, historyOf } from '@core/measure';
-import { type Item, type PlanCommand, type Side, type Sides, changeSides, itemsOf } from '@core/plan';
+import { type Item, type PlanCommand, type Side, type Sides, changeSides, familiarityFrom, itemsOf } from '@core/plan';
 import {
   assignItem,
   assignedWords,
@@ -24,6 +24,7 @@ import {
 } from '@core/roster';
 import { putOut } from '@core/timeline';
 import { sayLength } from '@core/say-time';
+import { GroupTaughtFile } from '../../../data/group-taught-file';
 import { LadderFile } from '../../../data/ladder-file';
 import { LadderNotes } from '../../../data/ladder-notes';
 import { LibraryStore } from '../../../data/library-store';
@@ -37,7 +38,7 @@ import { type PlanStore } from '../plan-store';
 @Component({
   selector: 'nw-who-dialog',
   imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, RouterLink],
-  providers: [PeopleList, Readings, LadderNotes, LadderFile],
+  providers: [GroupTaughtFile, PeopleList, Readings, LadderNotes, LadderFile],
   templateUrl: './who-dialog.html',
   styleUrl: './who-dialog.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -46,6 +47,7 @@ export class WhoDialog {
   private readonly store = inject<PlanStore>(MAT_DIALOG_DATA);
   protected readonly people = inject(PeopleList);
   private readonly file = inject(LadderFile);
+  private readonly log = inject(GroupTaughtFile);
   private readonly notes = inject(LadderNotes);
   private readonly readings = inject(Readings);
   private readonly library = inject(LibraryStore);
@@ -171,13 +173,30 @@ export class WhoDialog {
     return [...new Set(exercises.flatMap(lastingChecks))].join(' ');
   });
 
+  /** Items that are new, seen once or known otherwise than the log has it, and what that does to the class. */
+  protected readonly otherwise = computed(() => {
+    const [plan, taught] = [this.plan(), this.log.taught().value];
+    // a group that no log knows says nothing about what is new to it
+    if (!plan || !taught?.last) return null;
+    const found = familiarityFrom(plan, taught.times);
+    if (!found) return null;
+    const moreMs = this.store.timelineAfter(found.command) - (this.store.timeline()?.totalMs ?? 0);
+    const costs = Math.abs(moreMs) < 500 ? 'no time' : `${moreMs > 0 ? '+' : '−'}${sayLength(Math.abs(moreMs))}`;
+    const many = found.items === 1 ? 'One exercise is' : `${found.items} exercises are`;
+    return { ...found, words: `${many} newer or better known to them than the class says (${costs}).` };
+  });
+
   constructor() {
     this.people.load();
     this.library.load();
     effect(() => {
       const id = this.groupId();
       const asked = this.askedFor();
-      if (id !== null) untracked(() => this.file.ask(id, asked === '' ? [] : asked.split(' ')));
+      if (id === null) return;
+      untracked(() => {
+        this.file.ask(id, asked === '' ? [] : asked.split(' '));
+        this.log.ask(id);
+      });
     });
   }
 
@@ -210,6 +229,12 @@ export class WhoDialog {
     if (!plan || students.length === 0) return;
     const concerns = [...new Set(students.flatMap(openConcerns))];
     this.do({ type: 'edit-class', change: { brief: { ...plan.brief, people: students.length, concerns } } });
+  }
+
+  /** New, seen once or known, as the log counts it. */
+  protected takeFromLog(): void {
+    const found = this.otherwise();
+    if (found) this.do(found.command);
   }
 
   protected offer(itemId: string, change: Pick<Item, 'easier' | 'harder'>): void {
