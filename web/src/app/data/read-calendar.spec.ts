@@ -48,6 +48,12 @@ describe('a calendar file that comes in', () => {
     expect(events.at(-1)).toMatchObject({ from: '2026-05-25' });
   });
 
+  it('a day that has come back since long ago is followed up to now', () => {
+    const { events } = read(lines(['UID:d', 'DTSTART;VALUE=DATE:20190101', 'RRULE:FREQ=DAILY', 'SUMMARY:Tide']));
+    expect(events).toHaveLength(31 + 30 + 31);
+    expect(events[0]).toMatchObject({ from: '2026-03-01' });
+  });
+
   it('a broken zone is told, and its days are taken as they stand', () => {
     const { events, told } = read(
       lines([

@@ -16,8 +16,8 @@ export interface CalendarFile {
   readonly told: readonly string[];
 }
 
-/** Repeats are followed so many times, and no further than a course is long. */
-const mostRepeats = 400;
+/** Repeats are followed so many times: every day for fifty years. */
+const mostRepeats = 20_000;
 /** Bytes of a calendar file that anybody has. */
 export const longestCalendar = 5_000_000;
 
@@ -45,7 +45,7 @@ export function readCalendar(text: string, from: string, to: string): Result<Cal
       const zone = start?.getFirstParameter('tzid');
       if (zone && !zones.has(zone))
         told.add(`The zone “${zone}” is not described in the file: its times are taken as they stand.`);
-      for (const first of startsOf(event, to)) {
+      for (const first of startsOf(event, from, to)) {
         const days = daysOf(event, first);
         if (days.to >= from && days.from <= to) events.push(days);
       }
@@ -57,13 +57,17 @@ export function readCalendar(text: string, from: string, to: string): Result<Cal
   return ok({ events, told: [...told] });
 }
 
-function startsOf(event: ICAL.Event, to: string): ICAL.Time[] {
+/** The starts of an event up to a date; of one that comes back, none that lie long before the other. */
+function startsOf(event: ICAL.Event, from: string, to: string): ICAL.Time[] {
   if (!event.isRecurring()) return [event.startDate];
   const starts: ICAL.Time[] = [];
   const repeats = event.iterator();
-  for (let next = repeats.next(); next && starts.length < mostRepeats; next = repeats.next()) {
-    if (dateOf(next) > to) break;
-    starts.push(next);
+  let followed = 0;
+  for (let next = repeats.next(); next && followed < mostRepeats; next = repeats.next()) {
+    followed += 1;
+    const date = dateOf(next);
+    if (date > to) break;
+    if (date.slice(0, 4) >= String(Number(from.slice(0, 4)) - 1)) starts.push(next);
   }
   return starts;
 }
