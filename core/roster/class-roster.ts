@@ -143,7 +143,10 @@ function assignOne(
 }
 
 /** The level of the lower foot; null where nothing is written down. */
-export function standsOn({ exercise, notes }: Pick<RosterAsked, 'exercise' | 'notes'>, studentId: string): number | null {
+export function standsOn(
+  { exercise, notes }: Pick<RosterAsked, 'exercise' | 'notes'>,
+  studentId: string,
+): number | null {
   const own = notes.filter((note) => note.studentId === studentId && note.exerciseId === exercise.id);
   const rungs = exercise.ladder?.rungs ?? [];
   const at = [placeOf('left', own), placeOf('right', own)]

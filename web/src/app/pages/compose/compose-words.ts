@@ -1,9 +1,4 @@
-import {
-  type Proposal,
-  type Term,
-  movingShare,
-  termWords,
-} from '@core/compose';
+import { type Proposal, type Term, movingShare, termWords } from '@core/compose';
 import { type Exercise, familyNames } from '@core/exercise';
 import { allItemsOf } from '@core/plan';
 import { sayDose } from '@core/dose';
