@@ -13,7 +13,7 @@ export function uniform(seed: number): () => number {
 }
 
 /** A factor around 1 whose logarithm has this standard deviation (Box and Muller 1958, Ann Math Stat 29:610; from memory). */
-function factor(sigma: number, random: () => number): number {
+export function factor(sigma: number, random: () => number): number {
   const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
   return Math.exp(sigma * normal - (sigma * sigma) / 2);
 }

@@ -1,6 +1,7 @@
 import type { Pace, Plan } from '../plan';
 import { type RunState, advanceTo, boutsOf, currentBout, reduce, startRun } from '../run';
 import { type FindRevision, buildTimeline } from '../timeline';
+import { factor } from './simulated-teacher';
 
 /** How a simulated teacher really is: the times that are theirs, how far they stray, how often the tablet lies. */
 export interface TrueTeacher {
@@ -10,11 +11,6 @@ export interface TrueTeacher {
   readonly day: number;
   /** Share of stretches that take six times as long: a torn band, a late bus, a tablet on the shelf. */
   readonly outliers: number;
-}
-
-function factor(sigma: number, random: () => number): number {
-  const normal = Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-  return Math.exp(sigma * normal - (sigma * sigma) / 2);
 }
 
 /**
