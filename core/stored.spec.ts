@@ -49,6 +49,13 @@ describe('a stored document', () => {
     });
   });
 
+  it('of before teachers strayed each in their own way strays as the start does', () => {
+    const { workSpread, aroundSpread, daySpread, ...pace } = plan.pace;
+    const read = readPlan({ ...stored(plan), format: 8, pace });
+    expect(read).toEqual({ ok: true, value: plan });
+    expect([workSpread, aroundSpread, daySpread]).toEqual([0.4, 0.8, 0.08]);
+  });
+
   it('of before there was talk has exercises alone, each of them on its own, with all that was said of them', () => {
     const blocks = plan.blocks.map((block) => ({
       ...block,
@@ -94,10 +101,10 @@ describe('a stored document', () => {
   });
 
   it('of a newer format, cut in half, or of another kind is refused with its reason, and not changed', () => {
-    const future = { ...stored(plan), format: 9 };
+    const future = { ...stored(plan), format: 10 };
     const asked = JSON.stringify(future);
     const refused = readPlan(future);
-    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 9, known: 8 } });
+    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 10, known: 9 } });
     expect(JSON.stringify(future)).toBe(asked);
     for (const nonsense of [null, undefined, 'plan', 7, [], JSON.stringify(plan).slice(0, 80)])
       expect(readPlan(nonsense)).toEqual({ ok: false, error: { code: 'not-a-document' } });

@@ -192,7 +192,7 @@ test.describe('what an earlier page left unsaved in this browser', () => {
   test('by an older application: it is brought to today’s form and saved', async ({ page, request }) => {
     const id = await copyOf(request, title);
     const { format, accepted, ...older } = await planOf(request, id);
-    expect([format, accepted]).toEqual([8, []]);
+    expect([format, accepted]).toEqual([9, []]);
     await left(page, `draft:${id}`, { saveId: `old-${id}`, basedOn: 1, plan: { ...older, title: 'Drafted long ago' } });
     const designer = new Designer(page);
     await page.goto(`/class/${id}`);

@@ -1,6 +1,7 @@
 import { Plan, itemsOf } from '@core/plan';
 import { floorSuits } from '@core/kit';
 import { whatHelped } from '@core/measure';
+import { mainLevelFor } from '@core/roster';
 import { owed, replay } from '@core/run';
 import { buildTimeline } from '@core/timeline';
 import { testServer } from '../testing/server';
@@ -25,24 +26,6 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(new Set(summaries.map((s) => s.audience))).toEqual(new Set(['dancers', 'general', 'mixed']));
   });
 
-  it('has a course for its lunches that a teacher could teach: nothing in it that cannot be', () => {
-    addDemoCourse(server, Date.UTC(2026, 10, 27));
-    const { course } = server.courses.page('demo-winter');
-    const exercises = new Map(server.library.current().map(({ exercise }) => [exercise.id, exercise]));
-    const plan = coursePlanOf({
-      course,
-      today: '2026-11-27',
-      taught: new Set(course.taught),
-      school: defaultSchool,
-      exerciseOf: (id) => exercises.get(id) ?? null,
-      standsOn: () => null,
-      given: new Map(),
-    });
-    expect(plan.faults).toEqual([]);
-    // the missed week moved the doors
-    expect(plan.doors.some(({ begins, unmoved }) => (begins ?? 0) > (unmoved ?? 0))).toBe(true);
-  });
-
   it('has a troupe of 16, a lunch group of 11 and a seated group of 5, with two years of looks', () => {
     const { people } = server;
     addDemoPeople(server, () => `demo-id-${n++}`, Date.UTC(2026, 9, 1));
@@ -63,6 +46,29 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(share('changed')).toBeLessThan(0.1);
     expect(share('within-noise')).toBeGreaterThan(0.5);
     expect(share('ask')).toBe(0);
+  });
+
+  it('has a course for its lunches that a teacher could teach: nothing in it that cannot be', () => {
+    addDemoCourse(server, Date.UTC(2026, 10, 27));
+    const { course } = server.courses.page('demo-winter');
+    const students = server.people.people.members('demo-lunch').map(({ student }) => student);
+    const notes = server.people.notes.of(students.map(({ id }) => id));
+    const exercises = new Map(server.library.current().map(({ exercise }) => [exercise.id, exercise]));
+    const plan = coursePlanOf({
+      course,
+      today: '2026-11-27',
+      taught: new Set(course.taught),
+      school: defaultSchool,
+      exerciseOf: (id) => exercises.get(id) ?? null,
+      standsOn: (id) => {
+        const exercise = exercises.get(id);
+        return exercise ? mainLevelFor({ exercise, notes, students }) : null;
+      },
+      given: new Map(),
+    });
+    expect(plan.faults).toEqual([]);
+    // the missed week moved the doors
+    expect(plan.doors.some(({ begins, unmoved }) => (begins ?? 0) > (unmoved ?? 0))).toBe(true);
   });
 
   it('has weeks of lunches that say what helped: counted, not praised', () => {
