@@ -63,7 +63,10 @@ test('a class is dragged to another date: what follows is said first, and only t
   page,
   request,
 }) => {
+  // all of it in sight: near the edge of a window the page scrolls by itself under what is dragged
+  await page.setViewportSize({ width: 1280, height: 1600 });
   const id = await planned(page, 'Dragged');
+  await expect(page.getByRole('button', { name: 'Make the 3 classes' })).toBeVisible();
   const from = await chip(page, 1).boundingBox();
   const friday = page.locator('.day').filter({ hasText: 'Friday' }).locator('.cell').first();
   const to = await friday.boundingBox();
@@ -72,6 +75,10 @@ test('a class is dragged to another date: what follows is said first, and only t
   await page.mouse.down();
   await page.mouse.move(from.x + from.width / 2, from.y + from.height + 8, { steps: 4 });
   await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await expect(page.locator('.cdk-drag-preview')).toBeVisible();
+  const now = (await friday.boundingBox()) ?? to;
+  await page.mouse.move(now.x + now.width / 2, now.y + now.height / 2, { steps: 3 });
+  await expect(friday.locator('.cdk-drag-placeholder')).toBeAttached();
   await page.mouse.up();
   await expect(panel(page)).toContainText('Nothing else moves');
   expect((await read(request, id)).course.moved).toEqual([]);
