@@ -9,6 +9,7 @@ import { courseAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
+import { failureWords } from './request-failure';
 
 /** An edit is sent when nothing more has come for so long, ms. */
 const quietMs = 700;
@@ -43,11 +44,13 @@ export class CourseFile {
     });
     this.outbox.outcomes$
       .pipe(
-        filter(({ letter, result }) => letter.kind === 'course' && result.kind === 'sent'),
+        filter(({ letter }) => letter.kind === 'course'),
         takeUntilDestroyed(),
       )
       .subscribe(({ letter, result }) => {
-        if (letter.kind !== 'course' || letter.course.id !== this.course()?.id || result.kind !== 'sent') return;
+        if (letter.kind !== 'course' || letter.course.id !== this.course()?.id) return;
+        if (result.kind === 'refused') this.refused.set(failureWords(result.failure));
+        if (result.kind !== 'sent') return;
         if (result.answer && 'version' in result.answer) this.version = result.answer.version;
       });
   }

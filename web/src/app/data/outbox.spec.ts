@@ -13,6 +13,7 @@ import type { Waiting } from './waiting';
 
 const at = '2026-11-24T12:00:00.000Z';
 let made = 0;
+const shared = (id: string) => ({ format: 1 as const, id: `letter-${id}` });
 const edit = (title: string, basedOn: number | null = 4): Letter => ({
   kind: 'class',
   format: 1,
@@ -108,6 +109,23 @@ describe('the outbox', () => {
     answer(first, 9);
     expect(body(sent())).toMatchObject({ basedOn: 9, plan: { title: 'Two' } });
   });
+
+  it.each(['course', 'student'] as const)(
+    'sends an edit of a %s made meanwhile on the version that the first made: it is no clash with itself',
+    async (kind) => {
+      const letter = (title: string): Letter =>
+        kind === 'course'
+          ? { ...shared(title), kind, basedOn: 1, course: newCourse('of-all', title, '2026-03-02', 'UTC') }
+          : { ...shared(title), kind, basedOn: 1, student: newStudent('of-all', title) };
+      const url = kind === 'course' ? '/api/courses/of-all' : '/api/people/students/of-all';
+      const saving = () => http.expectOne({ method: 'PUT', url });
+      await outbox.put(letter('One'));
+      const first = saving();
+      await outbox.put(letter('Two'));
+      first.flush({ version: 2 });
+      expect(saving().request.body).toMatchObject({ basedOn: 2 });
+    },
+  );
 
   it('tries the same letter again until the server answers, and says so each time', async () => {
     await outbox.put(edit('One'));

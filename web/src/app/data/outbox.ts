@@ -35,9 +35,10 @@ const retryMs = 3000;
 /** What another page still holds is asked for again after this. */
 const takeUpMs = 2000;
 
-/** Letters that are saved on the version before them. */
-const hasVersion = (letter: Letter): letter is Extract<Letter, { kind: 'student' | 'group' | 'band' | 'protocol' }> =>
-  letter.kind === 'student' || letter.kind === 'group' || letter.kind === 'band' || letter.kind === 'protocol';
+/** Edits of a document that the server counts by versions; classes and exercises have answers of their own. */
+type Versioned = Exclude<Extract<Letter, { basedOn: unknown }>, { kind: 'class' | 'exercise' }>;
+const hasVersion = (letter: Letter): letter is Versioned =>
+  'basedOn' in letter && letter.kind !== 'class' && letter.kind !== 'exercise';
 
 /**
  * Everything that goes to the server: kept in this browser first, sent in the order in which it was made, tried again
