@@ -1,3 +1,5 @@
+import { newCourse } from '@core/course';
+import { newStudent } from '@core/roster';
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
