@@ -62,12 +62,11 @@ test('a teacher’s own pace is what new classes begin with', async ({ page, req
     await page.goto('/teaching');
     const band = page.getByRole('spinbutton', { name: 'Moving a band to the other foot' });
     await band.fill('20');
-    // it says that it is saved from before the change too: what counts is the server's answer
-    const saved = page.waitForResponse(
-      (answer) => answer.request().method() === 'PUT' && answer.url().endsWith('/api/preferences'),
-    );
     await band.press('Tab');
-    await saved;
+    // it says that it is saved from before the change too: what counts is what the server has
+    const kept = async () =>
+      (await (await request.get('/api/preferences')).json()) as { pace: { moveBandSeconds: number } };
+    await expect.poll(async () => (await kept()).pace.moveBandSeconds).toBe(20);
     await expect(page.getByText('Saved')).toBeVisible();
     const designer = new Designer(page);
     await designer.start(10, 'At my pace');
