@@ -61,6 +61,7 @@ function courses(report: Report): void {
     history: noHistory,
     given: [],
     only: null,
+    turn: 0,
   };
   const composed = (asked: CourseRequest): { readonly ms: number; readonly made: ComposedCourse['made'] } => {
     const from = performance.now();

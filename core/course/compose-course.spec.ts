@@ -37,6 +37,7 @@ const request = (change: Partial<CourseRequest> = {}): CourseRequest => ({
   history: noHistory,
   given: [],
   only: null,
+  turn: 0,
   ...change,
 });
 function composed(asked: CourseRequest): ComposedCourse {
@@ -114,6 +115,16 @@ describe('the classes of a course', () => {
   it('are the same again from the same seed', () => {
     const again = composed(request({ only: all.made.slice(0, 2).map(({ key }) => key) }));
     expect(again.made).toEqual(all.made.slice(0, 2));
+  });
+
+  it('are others where somebody asks once more, with the same ladders on the same levels', () => {
+    const [first] = all.made;
+    if (!first) throw new RangeError('a class');
+    const [other] = composed(request({ only: [first.key], turn: 1 })).made;
+    const ids = ({ plan: made }: typeof first) => itemsOf(made).map(({ exerciseId }) => exerciseId);
+    expect(other && ids(other)).not.toEqual(ids(first));
+    for (const { exercise, at } of plan.climbs)
+      if (at.has(first.key)) expect(other && ids(other)).toContain(exercise.id);
   });
 
   it('grow no dose by more than a third, but what begins a level', () => {

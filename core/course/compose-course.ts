@@ -10,7 +10,7 @@ import {
   classFrom,
   compose,
 } from '../compose';
-import { type Exercise, type School, resolve, startingRung } from '../exercise';
+import { type Exercise, type Rung, type School, resolve, startingRung } from '../exercise';
 import type { Dose } from '../dose';
 import { dayOf } from '../measure/day';
 import { type Pace, type Plan, itemsOf } from '../plan';
@@ -18,7 +18,7 @@ import type { LadderNote, Student } from '../roster';
 import { type Change, changesBetween } from './changes';
 import type { Course, PhaseKind } from './course';
 import { type CoursePlan, type CoursePlanAsked, coursePlanOf } from './course-plan';
-import { begunIn } from './doors';
+import { begunIn, isWork, weekStates } from './doors';
 import { phaseOf } from './path';
 import { type Session, heldOf } from './sessions';
 import { phaseNames } from './templates';
@@ -40,6 +40,8 @@ export interface CourseRequest {
   readonly given: readonly { readonly key: string; readonly plan: Plan }[];
   /** The classes to make; all that are to come without it. The rest of the course is read from what is given. */
   readonly only: readonly string[] | null;
+  /** How often a class was asked for anew: another turn is another class of the same brief. */
+  readonly turn: number;
 }
 
 /** A class of a course as it was made. */
@@ -107,13 +109,15 @@ export function* composeCourse(request: CourseRequest): Generator<{ readonly don
   };
   const made: MadeClass[] = [];
   const notMade: { key: string; words: string }[] = [];
+  const isBehind = ({ key, date }: Session) => date < today || asked.taught.has(key);
   const wanted = heldOf(plan.sessions).filter(
-    ({ key, date }) => !given.has(key) && date >= today && (only === null || only.has(key)),
+    (session) => !given.has(session.key) && !isBehind(session) && (only === null || only.has(session.key)),
   );
   let ready = 0;
   for (const session of heldOf(plan.sessions)) {
     const fixed = given.get(session.key);
-    if (fixed) remember(behind, fixed);
+    // what was planned and missed nobody was taught
+    if (fixed && (session.date >= today || asked.taught.has(session.key))) remember(behind, fixed);
     if (!wanted.includes(session)) continue;
     const work = oneClass(session, plan, behind, request, asked);
     let next = work.next();
@@ -189,7 +193,7 @@ function* oneClass(
     history: { times: behind.times, last: behind.last, helped: request.history.helped },
     roster: soon ? roster : null,
     levels,
-    seed: course.seed * 1000 + session.number,
+    seed: course.seed * 1000 + session.number + 131 * request.turn,
     without: notYet(session, plan, library, levels, request),
     count: 1,
     ...(brief.occasion === 'class' ? { leaning: leanings[phase] } : {}),
@@ -208,7 +212,7 @@ function notYet(
   plan: CoursePlan,
   library: readonly Offer[],
   levels: Levels,
-  { course, school }: CourseRequest,
+  { course, school, today, taught }: CourseRequest,
 ): string[] {
   const begun = begunIn(plan.doors, session.week);
   const sameWeek = heldOf(plan.sessions).filter(({ week }) => week === session.week);
@@ -227,6 +231,8 @@ function notYet(
       })
       .map(({ exercise }) => exercise.id),
   );
+  const states = weekStates(course, plan.sessions, { today, taught: new Set(taught), reachedIn: () => null });
+  const workedWeeks = course.newToImpact ? states.slice(0, session.week).filter(isWork).length : Infinity;
   const isEarly = begun.every((kind) => kind === 'mobilise');
   return library.flatMap(({ exercise }) => {
     if (climbing.get(exercise.id) === false) return [exercise.id];
@@ -235,7 +241,10 @@ function notYet(
     if (exercise.preparedBy?.some((id) => unfinished.has(id))) return [exercise.id];
     if (isEarly && exercise.stage === 'integrated' && !isFrame(exercise) && exercise.family !== 'gait')
       return [exercise.id];
-    const needs = needOf(exercise, levels[exercise.id]?.rungId ?? null, school);
+    const rung = levelOf(exercise, levels[exercise.id]?.rungId ?? null, school);
+    if ((rung?.door?.weeks ?? 0) > workedWeeks) return [exercise.id];
+    const settled = resolve(exercise, rung?.id ?? null, school);
+    const needs = settled.ok ? phaseOf(settled.value) : null;
     return needs !== null && !may(needs) ? [exercise.id] : [];
   });
 }
@@ -243,13 +252,12 @@ function notYet(
 /** Looks, and what a class ends with. */
 const isFrame = ({ family }: Exercise): boolean => family === 'check' || family === 'close';
 
-function needOf(exercise: Exercise, rungId: string | null, school: School): PhaseKind | null {
-  const settled = resolve(exercise, rungId ?? startingRung(exercise, school)?.id ?? null, school);
-  return settled.ok ? phaseOf(settled.value) : null;
-}
+/** The level it has come to, or on which most begin. */
+const levelOf = (exercise: Exercise, rungId: string | null, school: School): Rung | null =>
+  exercise.ladder?.rungs.find(({ id }) => id === rungId) ?? startingRung(exercise, school);
 
 function classOf(proposal: Proposal, session: Session, plan: CoursePlan, course: Course): Plan {
-  const made = classFrom(proposal, `${course.id}-${session.key}`.slice(0, 64));
+  const made = classFrom(proposal, `${course.id}-${session.key}`);
   const phase = phaseNames[phaseIn(plan, session)];
   return {
     ...made,

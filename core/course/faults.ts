@@ -10,7 +10,15 @@ import { phaseNames } from './templates';
 /** Something that keeps a course, or a part of it, from ever being; with the smallest change that was tried and cures it. */
 export interface CourseFault {
   readonly code:
-    'no-days' | 'all-off' | 'two-on-a-day' | 'door-never' | 'aim-lost' | 'aim-barred' | 'aim-below' | 'aim-not-reached';
+    | 'no-days'
+    | 'all-off'
+    | 'two-on-a-day'
+    | 'outside'
+    | 'door-never'
+    | 'aim-lost'
+    | 'aim-barred'
+    | 'aim-below'
+    | 'aim-not-reached';
   readonly words: string;
   /** Nothing can be planned at all. */
   readonly whole: boolean;
@@ -58,6 +66,7 @@ export function faultsOf(
       },
     ];
   return [
+    ...outside(course),
     ...twoOnADay(course),
     ...neverOpen(course, soFar),
     ...aimsThatCannotBe(course, climbs, exerciseOf, school),
@@ -79,6 +88,21 @@ function cureBy(
 ): CourseFault['cure'] {
   return ideas.find(({ change }) => holds({ ...course, ...change })) ?? null;
 }
+
+/** A class that was moved out of the weeks stands in no week and counts for none. */
+const outside = (course: Course): CourseFault[] =>
+  heldOf(sessionsOf(course)).flatMap(({ key, date, week }): CourseFault[] =>
+    week >= 0 && week < course.weeks
+      ? []
+      : [
+          {
+            code: 'outside',
+            words: `The class of ${key} was moved to ${date}, outside these weeks: it counts for none of them.`,
+            whole: false,
+            cure: { words: `back to ${key}`, change: { moved: course.moved.filter(({ from }) => from !== key) } },
+          },
+        ],
+  );
 
 function twoOnADay(course: Course): CourseFault[] {
   const held = heldOf(sessionsOf(course));

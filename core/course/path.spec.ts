@@ -91,6 +91,9 @@ describe('the way up a ladder', () => {
           expect(week).toBeGreaterThanOrEqual(b?.door?.weeks ?? 0);
           expect(index).toBeLessThanOrEqual(climb.to);
         }
+        // also the level on which it begins has its weeks
+        const [begun] = [...climb.at.keys()].map((key) => weekOf.get(key) ?? 0);
+        if (begun !== undefined) expect(begun).toBeGreaterThanOrEqual(rungsOf(climb)[climb.from]?.door?.weeks ?? 0);
         for (const [key, index] of climb.at) {
           const needs = needOf(climb, index);
           const begins = needs === null ? 0 : (doors.find(({ phase }) => phase.kind === needs)?.begins ?? Infinity);
@@ -127,6 +130,19 @@ describe('the way up a ladder', () => {
     }
   });
 
+  it('is begun once the weeks of its first level have come, also where its phase is open before', () => {
+    // small jumps each way ask six weeks of people new to them; this course opens its jumps after five
+    const phases = course().phases.map((phase) => ({ ...phase, mostWeeks: phase.leastWeeks }));
+    const asked = course({ phases, aims: [aim('small-jumps-all-ways', 'held')] });
+    const first = ({ climbs, sessions }: ReturnType<typeof planned>) => {
+      const [key] = [...(climbs[0]?.at.keys() ?? [])];
+      return sessions.find((session) => session.key === key)?.week;
+    };
+    expect(planned(asked).doors.at(-1)?.begins).toBe(5);
+    expect(first(planned(asked))).toBe(6);
+    expect(first(planned({ ...asked, newToImpact: false }))).toBe(5);
+  });
+
   it('begins where the group stands, and follows a class that was changed by hand', () => {
     const of = course({ aims: [stand] });
     expect(planned(of, { standsOn: () => 'one-finger' }).climbs[0]).toMatchObject({ from: 2 });
@@ -135,6 +151,31 @@ describe('the way up a ladder', () => {
     const climb = planned(of, { given }).climbs[0];
     expect(climb?.at.get(key)).toBe(3);
     expect([...(climb?.at ?? [])].filter(([at]) => at > key).every(([, index]) => index >= 3)).toBe(true);
+  });
+
+  it('one class made anew among the others stands on the levels it had: a week’s one change stays one', () => {
+    const of = course({ aims: [stand, aim('short-foot', 'one-foot'), aim('two-foot-rise', 'free')] });
+    const whole = planned(of);
+    const itemsAt = (key: string) =>
+      whole.climbs.flatMap((climb) => {
+        const rungId = rungsOf(climb)[climb.at.get(key) ?? -1]?.id;
+        return rungId === undefined ? [] : [{ exerciseId: climb.exercise.id, rungId }];
+      });
+    const keys = heldOf(whole.sessions).map(({ key }) => key);
+    for (const key of keys) {
+      const given = new Map(keys.filter((one) => one !== key).map((one) => [one, itemsAt(one)]));
+      const again = planned(of, { given });
+      expect(again.climbs.map(({ at }) => at.get(key))).toEqual(whole.climbs.map(({ at }) => at.get(key)));
+    }
+  });
+
+  it('a class that was planned by hand and then missed was seen by nobody', () => {
+    const of = course({ aims: [stand] });
+    const given = new Map([['2026-03-03', [{ exerciseId: 'one-leg-stand', rungId: 'free' }]]]);
+    const missed = planned(of, { given, today: '2026-03-04' }).climbs[0];
+    expect([...(missed?.at.values() ?? [])][0]).toBe(0);
+    const taught = planned(of, { given, today: '2026-03-04', taught: new Set(['2026-03-03']) }).climbs[0];
+    expect(taught?.at.get('2026-03-03')).toBe(3);
   });
 
   it('an aim that the weeks do not hold is said, with the level that they do', () => {
@@ -231,6 +272,12 @@ describe('what cannot be', () => {
     expect(fault).toMatchObject({ code: 'aim-barred' });
     expect(fault?.words).toContain('there are not enough of: ');
     expect(cured(bare).faults.map(({ code }) => code)).not.toContain('aim-barred');
+  });
+
+  it('a class that was moved out of the weeks: offered back', () => {
+    const of = course({ moved: [{ from: '2026-03-05', to: '2026-08-03', time: null }] });
+    expect(codes(of)).toContain('outside');
+    expect(cured(of).faults).toEqual([]);
   });
 
   it('an aim that is gone from the library, and one below where the group stands', () => {

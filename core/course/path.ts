@@ -68,18 +68,24 @@ export function climbsOf(asked: PathAsked): Climb[] {
     const here = held.filter((session) => session.week === week);
     const begun = begunIn(doors, week);
     let stepped = false;
+    const weeksBehind = course.newToImpact ? workedBefore : Infinity;
     const own = new Map<PhaseKind, number>();
     for (const session of here) {
       number += 1;
+      const isBehind = session.date < soFar.today;
+      // what was missed nobody has seen, however it was planned
+      if (isBehind && !soFar.taught.has(session.key)) continue;
       const fixed = given.get(session.key);
       if (fixed) {
-        follow(standings, session, fixed, number);
+        const ups = follow(standings, session, fixed, number);
+        done += ups;
+        stepped ||= ups > 0;
         continue;
       }
-      if (!isWork(state) || session.date < soFar.today) continue;
+      if (!isWork(state) || isBehind) continue;
       const due = Math.ceil((total * (workedBefore + 1)) / Math.max(1, work));
       if (!stepped && done < due) {
-        const next = bestStep(standings, begun, course.newToImpact ? workedBefore : Infinity);
+        const next = bestStep(standings, begun, weeksBehind);
         if (next) {
           next.index += 1;
           next.seen = 0;
@@ -88,7 +94,7 @@ export function climbsOf(asked: PathAsked): Climb[] {
           stepped = true;
         }
       }
-      place(standings, session, begun, own, asked, number);
+      place(standings, session, { begun, own, number, workedWeeks: weeksBehind }, asked);
     }
     if (isWork(state)) workedBefore += 1;
   }
@@ -117,24 +123,28 @@ function standingOf({ exerciseId, rungId }: LadderLevel, asked: PathAsked): Stan
   return { exercise, from, to, phases, index: from, seen: 0, last: 0, at: new Map(), steps: [], blocked: null };
 }
 
-/** A class that is as it is says where its ladders stand. */
+/** A class that is as it is says where its ladders stand. @returns how many levels up it takes */
 function follow(
   standings: readonly Standing[],
   session: Session,
   fixed: readonly { readonly exerciseId: string; readonly rungId: string | null }[],
   number: number,
-): void {
+): number {
+  let ups = 0;
   for (const standing of standings) {
     const found = fixed.find(({ exerciseId }) => exerciseId === standing.exercise.id);
     const index = standing.exercise.ladder?.rungs.findIndex(({ id }) => id === found?.rungId) ?? -1;
     if (!found || index === -1) continue;
-    if (index > standing.index && standing.at.size > 0)
+    if (index > standing.index && standing.at.size > 0) {
       standing.steps.push({ key: session.key, week: session.week, index });
+      ups += index - standing.index;
+    }
     standing.seen = index === standing.index ? standing.seen + 1 : 1;
     standing.index = index;
     standing.last = number;
     standing.at.set(session.key, index);
   }
+  return ups;
 }
 
 const occasionsOf = (rung: Rung | undefined): number => rung?.gate?.occasions ?? 1;
@@ -159,19 +169,31 @@ function bestStep(standings: readonly Standing[], begun: readonly PhaseKind[], w
   }, null);
 }
 
+/** What a week brings to its classes. */
+interface Week {
+  readonly begun: readonly PhaseKind[];
+  /** Classes of the week that do the work of a phase's own, so far. */
+  readonly own: Map<PhaseKind, number>;
+  /** Which class of the course it is. */
+  readonly number: number;
+  /** Weeks with work before it; as many as anybody asks for people who jump already. */
+  readonly workedWeeks: number;
+}
+
 /** Which ladders a class has: those longest not done first, as many as have room, unstable and jumping ones not too often. */
 function place(
   standings: readonly Standing[],
   session: Session,
-  begun: readonly PhaseKind[],
-  own: Map<PhaseKind, number>,
+  { begun, own, number, workedWeeks }: Week,
   { course, roomFor }: PathAsked,
-  number: number,
 ): void {
   const needOf = (standing: Standing) => standing.phases[standing.index] ?? null;
   const mostOf = (kind: PhaseKind) => course.phases.find((phase) => phase.kind === kind)?.mostAWeek ?? null;
   const may = standings.filter((standing) => {
     const needs = needOf(standing);
+    // a ladder is begun once its first level's own weeks have come, too
+    const door = standing.exercise.ladder?.rungs[standing.index]?.door;
+    if (standing.at.size === 0 && door && workedWeeks < door.weeks) return false;
     if (needs === null) return true;
     const most = mostOf(needs);
     return begun.includes(needs) && (most === null || (own.get(needs) ?? 0) < most);

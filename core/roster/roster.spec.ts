@@ -2,7 +2,7 @@ import { defaultSchool, resolve } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import { effectsOf } from './caution-effects';
 import { initialsIn } from './initials';
-import { bandAge, concernsOf, newStudent, readStudent } from './student';
+import { bandAge, concernsOf, newStudent, readStudent, roomDiffers, roomOf } from './student';
 
 const executions = catalogue.flatMap((exercise) => {
   const settled = resolve(exercise, exercise.ladder?.startRung ?? null, defaultSchool);
@@ -59,5 +59,35 @@ describe('what a caution does to classes', () => {
   it('says what weighs most first', () => {
     const [first] = effectsOf('pregnancy', executions);
     expect(first?.action).toBe('leave-out');
+  });
+});
+
+describe('a room as the files of who comes say', () => {
+  const sore = {
+    ...newStudent('ada', 'Ada'),
+    cautions: [{ concern: 'sore-achilles' as const, note: '', cleared: null }],
+  };
+  const cleared = {
+    ...newStudent('bo', 'Bo'),
+    cautions: [{ concern: 'bunion-pain' as const, note: '', cleared: { date: '2026-01-01', words: 'May work.' } }],
+  };
+  const child = { ...newStudent('cy', 'Cy'), age: '12-17' as const };
+
+  it('has each concern once, feet that grow with them, and none that a clinician has cleared', () => {
+    expect(roomOf([sore, sore, cleared, child])).toEqual({ people: 4, concerns: ['sore-achilles', 'growing-feet'] });
+  });
+
+  it('differs in its number and in each concern, either way; of nobody nothing is said', () => {
+    const said = (people: number | null, ...concerns: ReturnType<typeof roomOf>['concerns']) =>
+      roomDiffers([sore, cleared], { people, concerns });
+    expect(said(2, 'sore-achilles')).toBe(false);
+    expect([
+      said(3, 'sore-achilles'),
+      said(null, 'sore-achilles'),
+      said(2),
+      said(2, 'sore-achilles', 'bunion-pain'),
+    ]).toEqual([true, true, true, true]);
+    expect(said(2, 'bunion-pain')).toBe(true);
+    expect(roomDiffers([], { people: 9, concerns: [] })).toBe(false);
   });
 });

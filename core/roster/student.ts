@@ -114,6 +114,28 @@ export function openConcerns(student: Pick<Student, 'cautions' | 'age'>): Concer
   return concernsOf(student).filter((concern) => !cleared.has(concern));
 }
 
+/** How many come and what they have, as their files say. */
+export const roomOf = (
+  students: readonly Pick<Student, 'cautions' | 'age'>[],
+): { people: number; concerns: Concern[] } => ({
+  people: students.length,
+  concerns: [...new Set(students.flatMap(openConcerns))],
+});
+
+/** Whether a room is told otherwise than by the files of who comes; nobody there, nothing to tell. */
+export function roomDiffers(
+  students: readonly Pick<Student, 'cautions' | 'age'>[],
+  told: { readonly people: number | null; readonly concerns: readonly Concern[] },
+): boolean {
+  const { people, concerns } = roomOf(students);
+  if (people === 0) return false;
+  return (
+    told.people !== people ||
+    told.concerns.length !== concerns.length ||
+    told.concerns.some((concern) => !concerns.includes(concern))
+  );
+}
+
 /** The cautions of an exercise that are about this student. */
 export function mindedBy(student: Pick<Student, 'cautions' | 'age'>, cautions: readonly Caution[]): Caution[] {
   const concerns = new Set(openConcerns(student));

@@ -1,8 +1,8 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { type Observable, Subject, forkJoin, map, of, switchMap } from 'rxjs';
+import { EMPTY, type Observable, Subject, expand, forkJoin, map, of, reduce, switchMap } from 'rxjs';
 import { Temporal } from 'temporal-polyfill';
-import type { CourseList, GroupPage } from '@core/contract';
+import type { CourseList, GroupPage, RunSummary } from '@core/contract';
 import { type Due, type Entry, type Logged, agendaOf, monthAfter, weeksOfMonth } from '@core/course';
 import { protocolFor } from '@core/measure';
 import { today } from '../parts/saying/date-words';
@@ -57,13 +57,26 @@ export class Agenda {
     this.load();
   }
 
+  /** All taught classes before an instant, page by page, back to a date or a day before it. */
+  private runsFrom(first: string, before: string): Observable<readonly RunSummary[]> {
+    const page = (after: string | null) => this.runs.list({ words: '', before }, after);
+    return page(null).pipe(
+      expand(({ runs, next }) => (next !== null && (runs.at(-1)?.startedAt ?? '') >= first ? page(next) : EMPTY)),
+      reduce((all: readonly RunSummary[], { runs }) => [...all, ...runs], []),
+    );
+  }
+
   private fetch(month: string): Observable<Found> {
     const weeks = weeksOfMonth(month);
     const after = Temporal.PlainDate.from(weeks.at(-1)?.at(-1) ?? `${month}-01`).add({ days: 1 });
     const zone = Temporal.Now.timeZoneId();
     const before = after.toZonedDateTime(zone).toInstant().toString({ fractionalSecondDigits: 3 });
-    return forkJoin([this.courses.list(false), this.runs.list({ words: '', before }, null)]).pipe(
-      switchMap(([{ courses }, { runs }]) => {
+    // a day before, since an instant may lie on another date here
+    const first = Temporal.PlainDate.from(weeks[0]?.[0] ?? `${month}-01`)
+      .subtract({ days: 1 })
+      .toString();
+    return forkJoin([this.courses.list(false), this.runsFrom(first, before)]).pipe(
+      switchMap(([{ courses }, runs]) => {
         const groups = [...new Set(courses.flatMap(({ course }) => course.groupId ?? []))].slice(0, mostGroups);
         const pages = groups.length === 0 ? of([]) : forkJoin(groups.map((id) => this.people.group(id)));
         return pages.pipe(

@@ -13,7 +13,17 @@ const course = {
   off: [{ from: `${month}-03`, to: `${month}-03`, why: 'closed' as const, note: 'Hall is oiled' }],
 };
 
-async function open(courses: readonly (typeof course)[]) {
+const ran = (id: string, title: string) => ({
+  id,
+  classId: `class-of-${id}`,
+  title,
+  startedAt: `${month}-10T11:15:00.000Z`,
+  plannedMs: 1,
+  headcount: null,
+  note: '',
+});
+
+async function open(courses: readonly (typeof course)[], next: string | null = null) {
   TestBed.configureTestingModule({
     providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
   });
@@ -21,22 +31,9 @@ async function open(courses: readonly (typeof course)[]) {
   fixture.detectChanges();
   const http = TestBed.inject(HttpTestingController);
   http.expectOne('/api/courses').flush({ courses: courses.map((one) => ({ course: one, version: 1 })) });
-  http
-    .expectOne(({ url }) => url === '/api/runs')
-    .flush({
-      runs: [
-        {
-          id: 'run-1',
-          classId: 'other',
-          title: 'Thursday lunch',
-          startedAt: `${month}-10T11:15:00.000Z`,
-          plannedMs: 1,
-          headcount: null,
-          note: '',
-        },
-      ],
-      next: null,
-    });
+  const log = () => http.expectOne(({ url }) => url === '/api/runs');
+  log().flush({ runs: [ran('run-1', 'Thursday lunch')], next });
+  if (next !== null) log().flush({ runs: [ran('run-2', 'Early lunch')], next: null });
   await fixture.whenStable();
   fixture.detectChanges();
   const page = fixture.nativeElement as HTMLElement;
@@ -60,6 +57,12 @@ describe('the calendar', () => {
     const rows = [...page.querySelectorAll('li')].map((row) => row.textContent ?? '');
     expect(rows.some((row) => row.includes('Spring 1') && row.includes('planned'))).toBe(true);
     expect(rows.some((row) => row.includes('Thursday lunch') && row.includes('taught'))).toBe(true);
+  });
+
+  it('has all that was taught, also where it does not go on one page of the log', async () => {
+    const { page } = await open([], 'more');
+    const rows = [...page.querySelectorAll('li')].map((row) => row.textContent ?? '');
+    expect(rows.filter((row) => row.includes('lunch'))).toHaveLength(2);
   });
 
   it('goes to the month before and asks for what stood there', async () => {

@@ -13,7 +13,7 @@ import {
   usualBrief,
 } from '@core/compose';
 import { itemsOf, otherSide } from '@core/plan';
-import { type Student, openConcerns } from '@core/roster';
+import { type Student, roomOf } from '@core/roster';
 import { readStored } from '@core/stored';
 import { BrowserStore } from '../../data/browser-store';
 import { groupHistory } from '../../data/group-history';
@@ -157,7 +157,7 @@ export class ComposeFlow {
   takeRoom(): void {
     const students = this.students();
     if (students.length === 0) return;
-    this.change({ people: students.length, concerns: [...new Set(students.flatMap(openConcerns))] });
+    this.change(roomOf(students));
   }
 
   compose(): void {

@@ -9,7 +9,8 @@ import {
   weekStates,
   whatFollows,
 } from '@core/course';
-import { type Student, mainLevelFor } from '@core/roster';
+import { concernNames } from '@core/exercise';
+import { type Student, mainLevelFor, roomDiffers, roomOf } from '@core/roster';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -75,6 +76,21 @@ export class CourseWeeks {
       const id = this.file.course()?.groupId ?? null;
       if (id !== null) untracked(() => this.ladders.ask(id, []));
     });
+  }
+
+  /** What the files of the group say of the room, where the classes do not know it; empty where they do. */
+  readonly room = computed((): string => {
+    const [course, students] = [this.file.course(), this.students()];
+    if (!course || !roomDiffers(students, course.brief)) return '';
+    const { people, concerns } = roomOf(students);
+    const has = concerns.map((concern) => concernNames[concern]).join(', ');
+    return `Their files say: ${people} ${people === 1 ? 'person' : 'people'}${has === '' ? '' : `; somebody has ${has}`}.`;
+  });
+
+  /** Lets the classes know what the files of the group say. */
+  takeRoom(): void {
+    const course = this.file.course();
+    if (course) this.file.change({ brief: { ...course.brief, ...roomOf(this.students()) } });
   }
 
   /** Makes the change that was tried. */

@@ -9,6 +9,7 @@ import type { CourseClass, CoursePage } from '@core/contract';
 import { type Course, newCourse } from '@core/course';
 import { defaultSchool } from '@core/exercise';
 import { defaultPace } from '@core/plan';
+import { newStudent } from '@core/roster';
 import { builtIn } from '../../../testing/built-in';
 import { LocalWorker } from '../../../testing/local-worker';
 import { MemoryStore } from '../../../testing/memory-store';
@@ -135,6 +136,28 @@ describe('a course', () => {
     await settled();
     expect(text()).not.toContain('There is no class in any week');
     expect(text()).toContain('Make the 4 classes');
+  });
+
+  it('what the files of the group say of the room is told, and taken with one press', async () => {
+    const sore = {
+      ...newStudent('ada-t', 'Ada Tester', ['lunch']),
+      cautions: [{ concern: 'sore-achilles', note: '', cleared: null }],
+    };
+    const { text, button, settled, http } = await open({ course: { ...course, groupId: 'lunch' } });
+    http
+      .expectOne(({ url }) => url === '/api/people/groups/lunch/readings')
+      .flush({
+        students: [{ student: sore, version: 1, updatedAt: '2026-01-01T00:00:00.000Z' }],
+        readings: [],
+        notes: [],
+        noise: {},
+      });
+    await settled();
+    await settled();
+    expect(text()).toContain('Their files say: 1 person; somebody has');
+    button(/Let the classes know/)?.click();
+    await settled();
+    expect(text()).not.toContain('Their files say');
   });
 
   it('an edit that makes no sense is not taken, and says why', async () => {

@@ -30,6 +30,12 @@ import { HeavyWork } from '../../worker/heavy-work';
 import { CourseFile } from '../../data/course-file';
 import { CourseWeeks } from './course-weeks';
 
+/** Keys to make; null for all that are to come. A turn is another class of the same brief; 0 the one that it begins with. */
+interface Asked {
+  readonly keys: readonly string[] | null;
+  readonly turn: number;
+}
+
 type Step =
   | { readonly kind: 'working'; readonly done: number }
   | { readonly kind: 'made'; readonly answer: ClassesMade; readonly notMade: ComposedCourse['notMade'] }
@@ -49,8 +55,9 @@ export class MakingFlow {
   private readonly notes = inject(LadderNotes);
   private readonly file = inject(CourseFile);
   private readonly weeks = inject(CourseWeeks);
-  /** Keys to make; null for all that are to come; 'stop' ends it. */
-  private readonly asked$ = new Subject<readonly string[] | null | 'stop'>();
+  /** How often a class was asked for anew: each time it is another one. */
+  private turn = 0;
+  private readonly asked$ = new Subject<Asked | 'stop'>();
   private readonly plansAsked$ = new Subject<string>();
   private readonly step$ = this.asked$.pipe(
     switchMap((asked) => (asked === 'stop' ? of(null) : this.make(asked))),
@@ -102,8 +109,10 @@ export class MakingFlow {
       });
   }
 
-  start(keys: readonly string[] | null): void {
-    this.asked$.next(keys);
+  /** @param other other classes than those there are, of the same brief */
+  start(keys: readonly string[] | null, other = false): void {
+    if (other) this.turn += 1;
+    this.asked$.next({ keys, turn: other ? this.turn : 0 });
   }
 
   stop(): void {
@@ -120,7 +129,7 @@ export class MakingFlow {
     if (id !== undefined) this.plansAsked$.next(id);
   }
 
-  private make(keys: readonly string[] | null): Observable<Step> {
+  private make({ keys, turn }: Asked): Observable<Step> {
     const course = this.file.course();
     if (!course) return of<Step>({ kind: 'failed', words: 'There is no course to make.' });
     const known = course.groupId === null ? of([null, null] as const) : this.groupKnown(course.groupId);
@@ -129,7 +138,7 @@ export class MakingFlow {
         if (!sent) throw new Error('The course is not on the server yet; its classes are made when it is.');
         return forkJoin([this.api.plans(course.id), known]);
       }),
-      map(([plans, [taught, helped]]) => this.requestOf(plans, taught, helped, keys)),
+      map(([plans, [taught, helped]]) => this.requestOf(plans, taught, helped, keys, turn)),
       switchMap((asked) => this.heavy.run({ kind: 'course', asked })),
       concatMap(({ done, result }): Observable<Step> =>
         result ? this.give(course.id, result) : of<Step>({ kind: 'working', done }),
@@ -173,6 +182,7 @@ export class MakingFlow {
     taught: GroupTaught | null,
     helped: GroupHelped | null,
     only: readonly string[] | null,
+    turn: number,
   ): CourseRequest {
     const course = this.file.course();
     if (!course) throw new Error('There is no course to make.');
@@ -192,6 +202,7 @@ export class MakingFlow {
       history: groupHistory(taught, helped),
       given: plans.filter(({ key }) => stays(key)),
       only,
+      turn,
     };
   }
 }

@@ -20,6 +20,8 @@ import {
   lastingChecks,
   openConcerns,
   optionsFor,
+  roomDiffers,
+  roomOf,
   weakerSide,
 } from '@core/roster';
 import { putOut } from '@core/timeline';
@@ -109,14 +111,8 @@ export class WhoDialog {
   );
   /** Who comes, and what they have, otherwise than the class says. */
   protected readonly differs = computed(() => {
-    const [brief, students] = [this.plan()?.brief, this.students()];
-    if (!brief || students.length === 0) return false;
-    const concerns = new Set(students.flatMap(openConcerns));
-    return (
-      brief.people !== students.length ||
-      brief.concerns.length !== concerns.size ||
-      brief.concerns.some((concern) => !concerns.has(concern))
-    );
+    const brief = this.plan()?.brief;
+    return brief !== undefined && roomDiffers(this.students(), brief);
   });
   protected readonly concernWords = computed(() => {
     const often = new Map<string, number>();
@@ -227,8 +223,7 @@ export class WhoDialog {
     const plan = this.plan();
     const students = this.students();
     if (!plan || students.length === 0) return;
-    const concerns = [...new Set(students.flatMap(openConcerns))];
-    this.do({ type: 'edit-class', change: { brief: { ...plan.brief, people: students.length, concerns } } });
+    this.do({ type: 'edit-class', change: { brief: { ...plan.brief, ...roomOf(students) } } });
   }
 
   /** New, seen once or known, as the log counts it. */
