@@ -31,8 +31,8 @@ const codes: Readonly<Record<string, string>> = {
   'gate-check': 'names a check exactly where the test is a check.',
   'gate-value': 'needs a number of reps or seconds.',
   'unknown-check': 'asks for a check that does not exist here.',
-  'clock-form': 'is a time of day: 18:30.',
-  'zone-unknown': 'is a zone that this machine does not know: Europe/London, for one.',
+  'clock-form': 'needs a time of day, as 18:30.',
+  'zone-unknown': 'is not one that this machine knows, as Europe/London is.',
   'off-backwards': 'ends before it begins.',
   'weekday-twice': 'names one day of the week twice; a course has one class a day.',
   'moved-twice': 'moves one class to two dates.',
@@ -63,6 +63,8 @@ export function issueWords(issue: z.core.$ZodIssue): string {
       return `has fields that are not known here: ${issue.keys.join(', ')}.`;
     case 'invalid_type':
       return issue.expected === 'int' ? 'must be a whole number.' : `must be a ${issue.expected}.`;
+    case 'invalid_format':
+      return issue.format === 'date' ? 'needs a date, as 2026-03-14.' : 'is not valid.';
     case 'invalid_value':
       return `must be one of: ${issue.values.map(String).join(', ')}.`;
     default:

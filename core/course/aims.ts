@@ -1,7 +1,7 @@
 import { barOf } from '../compose';
 import type { Exercise } from '../exercise';
 import type { Course } from './course';
-import { type CoursePlanAsked, coursePlanOf } from './course-plan';
+import { type CoursePlanAsked, layOut } from './course-plan';
 
 /**
  * Ladders that a course begins with, by who comes: the foot's own work, a rise, one leg, and what comes last; of each row
@@ -39,7 +39,7 @@ export function usualAims(asked: CoursePlanAsked): Course['aims'] {
       return rung ? [{ exerciseId: exercise.id, rungId: rung.id }] : [];
     });
   const isReached = (): boolean => {
-    const { climbs } = coursePlanOf({ ...asked, course: { ...asked.course, aims: aimsOf() } });
+    const { climbs } = layOut({ ...asked, course: { ...asked.course, aims: aimsOf() } });
     return climbs.every(({ short, at: classes }) => short === null && classes.size > 0);
   };
   const open = new Set(known.map(({ id }) => id));
@@ -58,7 +58,7 @@ export function usualAims(asked: CoursePlanAsked): Course['aims'] {
     }
   // a ladder that these weeks never reach is none of theirs
   return aimsOf().filter(({ exerciseId }) => {
-    const { climbs } = coursePlanOf({ ...asked, course: { ...asked.course, aims: aimsOf() } });
+    const { climbs } = layOut({ ...asked, course: { ...asked.course, aims: aimsOf() } });
     return climbs.some(({ exercise, at: classes }) => exercise.id === exerciseId && classes.size > 0);
   });
 }

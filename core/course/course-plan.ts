@@ -1,5 +1,5 @@
 import type { Exercise, School } from '../exercise';
-import type { Course } from './course';
+import type { Course, LadderLevel } from './course';
 import { type Door, type SoFar, doorsOf } from './doors';
 import { type CourseFault, faultsOf } from './faults';
 import { type Climb, type PathAsked, climbsOf, weekReached } from './path';
@@ -33,22 +33,22 @@ export const roomFor = ({ minutes }: Pick<Session, 'minutes'>): number =>
 
 /**
  * Lays a course out over its weeks. Doors may ask for levels that the ladders reach on the way, and ladders wait for doors:
- * the ladders are laid out as far as the doors let them that ask for nothing on the way, then both once more.
+ * the ladders are laid out as far as the doors let them that ask for nothing on the way, then both once more for each door
+ * that asks for a level.
  */
-export function coursePlanOf(asked: CoursePlanAsked): CoursePlan {
-  const { course, today, taught, exerciseOf, school } = asked;
+export function layOut(asked: CoursePlanAsked): Omit<CoursePlan, 'faults'> & { readonly soFar: SoFar } {
+  const { course, today, taught, exerciseOf } = asked;
   const sessions = sessionsOf(course);
-  const stands = (level: { readonly exerciseId: string; readonly rungId: string }): number | null => {
+  const stands = (level: LadderLevel): number | null => {
     const rungs = exerciseOf(level.exerciseId)?.ladder?.rungs ?? [];
     const at = (id: string | null) => rungs.findIndex((rung) => rung.id === id);
     return at(asked.standsOn(level.exerciseId)) >= at(level.rungId) && at(level.rungId) >= 0 ? 0 : null;
   };
   let soFar: SoFar = { today, taught, reachedIn: stands };
   let doors = doorsOf(course, sessions, soFar);
-  let climbs: Climb[] = [];
-  // each round may open one more door by what the round before it climbed to
-  for (let round = 0; round <= course.phases.length; round++) {
-    climbs = climbsOf({ ...asked, sessions, doors, soFar, roomFor });
+  let climbs = climbsOf({ ...asked, sessions, doors, soFar, roomFor });
+  const asking = course.phases.filter(({ checks }) => checks.length > 0).length;
+  for (let round = 0; round < asking; round++) {
     const climbed = climbs;
     soFar = {
       today,
@@ -60,6 +60,13 @@ export function coursePlanOf(asked: CoursePlanAsked): CoursePlan {
       },
     };
     doors = doorsOf(course, sessions, soFar);
+    climbs = climbsOf({ ...asked, sessions, doors, soFar, roomFor });
   }
-  return { sessions, doors, climbs, faults: faultsOf(course, soFar, climbs, exerciseOf, school) };
+  return { sessions, doors, climbs, soFar };
+}
+
+/** A course in its weeks, and what of it cannot be. */
+export function coursePlanOf(asked: CoursePlanAsked): CoursePlan {
+  const { soFar, ...laidOut } = layOut(asked);
+  return { ...laidOut, faults: faultsOf(asked.course, soFar, laidOut.climbs, asked.exerciseOf, asked.school) };
 }

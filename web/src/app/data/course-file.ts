@@ -14,6 +14,19 @@ import { failureWords } from './request-failure';
 /** An edit is sent when nothing more has come for so long, ms. */
 const quietMs = 700;
 
+/** What the fields of a course are called where one of them is refused. */
+const fields: Readonly<Partial<Record<string, string>>> = {
+  title: 'the name',
+  from: 'the first day',
+  weekly: 'one of the days',
+  zone: 'the zone',
+  off: 'what is off',
+  moved: 'another date',
+  aims: 'where it leads',
+  phases: 'a phase',
+  brief: 'who comes and with what',
+};
+
 /** One course: what it is, the classes it made, and its edits, which go through the outbox. */
 @Injectable()
 export class CourseFile {
@@ -31,6 +44,8 @@ export class CourseFile {
   readonly classes = computed((): readonly CourseClass[] => this.page().value?.classes ?? []);
   /** Why the last edit was not taken; empty where it was. */
   readonly refused = signal('');
+  /** How many edits were not taken: each time what was typed goes back to what it was. */
+  readonly refusals = signal(0);
 
   constructor() {
     effect(() => {
@@ -72,7 +87,9 @@ export class CourseFile {
     const read = Course.safeParse({ ...now, ...change });
     if (!read.success) {
       const [issue] = read.error.issues;
-      this.refused.set(issue ? `Not taken: this ${issueWords(issue)}` : 'Not taken.');
+      const field = fields[String(issue?.path[0])] ?? 'this';
+      this.refused.set(issue ? `Not taken: ${field} ${issueWords(issue)}` : 'Not taken.');
+      this.refusals.update((count) => count + 1);
       return false;
     }
     this.refused.set('');

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { mdiClose } from '@mdi/js';
 import { Temporal } from 'temporal-polyfill';
@@ -23,6 +23,7 @@ const upTo = (most: number, from = 0) => Array.from({ length: most - from + 1 },
   imports: [BriefSentence, Icon, MatButton, NumberField],
   templateUrl: './course-setup.html',
   styleUrl: './course-setup.scss',
+  host: { '(focusin)': 'remember($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CourseSetup {
@@ -30,6 +31,8 @@ export class CourseSetup {
   protected readonly people = inject(PeopleList);
   readonly course = input.required<Course>();
   readonly words = input.required<'plain' | 'anatomical'>();
+  /** Edits that were not taken. */
+  readonly refusals = input(0);
   readonly changed = output<Partial<Course>>();
   readonly aimsAsked = output();
 
@@ -94,8 +97,20 @@ export class CourseSetup {
   });
   protected readonly zones = Intl.supportedValuesOf('timeZone');
 
+  /** The field that is changed, and what it had. */
+  private before: { readonly field: HTMLInputElement | HTMLSelectElement; readonly value: string } | null = null;
+
+  protected remember({ target }: Event): void {
+    if (target instanceof HTMLInputElement || target instanceof HTMLSelectElement)
+      this.before = { field: target, value: target.value };
+  }
+
   constructor() {
     this.people.load();
+    // what was not taken does not stand there as if it were
+    effect(() => {
+      if (this.refusals() > 0 && this.before) this.before.field.value = this.before.value;
+    });
   }
 
   protected set(change: Partial<Course>): void {

@@ -163,10 +163,13 @@ describe('a course', () => {
   it('an edit that makes no sense is not taken, and says why', async () => {
     const { element, text, settled } = await open();
     const zone = element.querySelector<HTMLInputElement>('input.zone');
+    zone!.dispatchEvent(new Event('focusin', { bubbles: true }));
     zone!.value = 'Atlantis/Harbour';
     zone!.dispatchEvent(new Event('change'));
     await settled();
-    expect(text()).toContain('a zone that this machine does not know');
+    // and what was typed does not stand there as if it were taken
+    expect(zone!.value).toBe('Europe/London');
+    expect(text()).toContain('is not one that this machine knows');
   });
 });
 
