@@ -93,14 +93,17 @@ test('a class is dragged to another date: what follows is said first, and only t
   await expect(chip(page, 1)).toHaveAccessibleName(/^Class 1, Tue/);
 });
 
-test('the winter of Saltmarsh Hall: the missed week moved the doors, and it is put away and brought back', async ({
-  page,
-}) => {
+test('the winter of Saltmarsh Hall: the missed week moved the doors', async ({ page }) => {
   await page.goto('/courses');
   await page.getByRole('link', { name: /Winter lunches/ }).click();
   await expect(page.locator('.notes')).toContainText('later than planned: week 2 missed');
+});
+
+test('a course is put away and brought back', async ({ page }) => {
+  // one of its own: the winter is read by others meanwhile
+  const id = await planned(page, 'Only for summer');
   await page.goto('/courses');
-  const card = page.locator('li').filter({ hasText: 'Winter lunches' });
+  const card = page.locator('li').filter({ has: page.locator(`a[href='/courses/${id}']`) });
   await card.getByRole('button', { name: 'Put away' }).click();
   await expect(card).toHaveCount(0);
   await page.getByRole('button', { name: 'Courses that are put away' }).click();

@@ -26,6 +26,8 @@ test('somebody new is written down, agrees, is measured twice, and is told what 
   await page.getByLabel('Check').selectOption('knee-to-wall');
   const take = async (date: string, trials: string) => {
     await page.getByLabel('Date').fill(date);
+    // another day is another look: its fields are empty before they are typed into
+    await expect(page.getByLabel('Wilma Newcome, left, try 1')).toHaveValue('');
     await page.getByLabel('Wilma Newcome, left, try 1').fill(trials);
     for (const n of [2, 3]) await page.getByLabel(`Wilma Newcome, left, try ${n}`).fill(trials);
     await page.getByLabel('Wilma Newcome, left, try 3').press('Enter');
