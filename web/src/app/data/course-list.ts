@@ -1,10 +1,11 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { Subject } from 'rxjs';
+import { Subject, catchError, firstValueFrom, of } from 'rxjs';
 import { Temporal } from 'temporal-polyfill';
 import { type Course, mondayOf, newCourse } from '@core/course';
 import { CourseApi } from './course-api';
+import { courseAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
@@ -48,11 +49,27 @@ export class CourseList {
     else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
   }
 
-  put({ course, away }: { readonly course: Course; readonly away: boolean }): void {
-    const version = this.found().value?.courses.find((one) => one.course.id === course.id)?.version ?? null;
-    const archived = { ...course, archived: away };
-    void this.outbox
-      .send({ kind: 'course', format: 1, id: newId(), basedOn: version, course: archived })
-      .then(() => this.load());
+  /** Puts a course away or brings it back; what else of it is on its way, or changed elsewhere, stays as it is. */
+  async put({ course, away }: { readonly course: Course; readonly away: boolean }): Promise<void> {
+    await this.outbox.ready;
+    const left = this.outbox.newestOf(courseAddress(course.id), 'course');
+    const known = left ? { course: left.course, version: left.basedOn } : await this.asItStands(course.id);
+    if (!known) return;
+    const archived = { ...known.course, archived: away };
+    const result = await this.outbox.send({
+      kind: 'course',
+      format: 1,
+      id: newId(),
+      basedOn: known.version,
+      course: archived,
+    });
+    if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
+    this.load();
+  }
+
+  /** A course as the server has it now; as this list has it while the server is away. */
+  private asItStands(id: string): Promise<{ readonly course: Course; readonly version: number | null } | null> {
+    const listed = this.found().value?.courses.find(({ course }) => course.id === id) ?? null;
+    return firstValueFrom(this.api.page(id).pipe(catchError(() => of(listed))));
   }
 }
