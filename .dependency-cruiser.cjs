@@ -7,6 +7,7 @@ const coreGraph = {
   measure: [],
   device: ['measure'],
   exercise: ['dose', 'kit', 'measure'],
+  footprint: ['exercise'],
   plan: ['dose', 'exercise', 'kit', 'measure'],
   timeline: ['dose', 'exercise', 'kit', 'plan'],
   load: ['exercise', 'timeline'],

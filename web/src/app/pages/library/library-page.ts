@@ -23,7 +23,7 @@ import {
 import { type Floor, Floor as floors, type KitId, KitId as kits, kitNames } from '@core/kit';
 import { type LibraryFilter, noFilter, suits } from '@core/library';
 import { sayTime } from '@core/say-time';
-import { Sole } from '../../parts/footprints/sole';
+import { Foot } from '../../parts/footprints/foot';
 import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
 import { otherSchool } from '../../parts/saying/school-words';
@@ -48,7 +48,7 @@ const minutes = [1, 2, 3, 5, 8, 10];
     MatInput,
     MatLabel,
     RouterLink,
-    Sole,
+    Foot,
     TopBar,
   ],
   templateUrl: './library-page.html',

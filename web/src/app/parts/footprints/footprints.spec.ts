@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { foot, hanging, phase, standing, stands } from '@core/exercise/catalogue/author';
+import { Foot } from './foot';
 import { Footprints } from './footprints';
 import { contactWords, footWords } from './contact-words';
 
@@ -80,5 +81,21 @@ describe('the footprints', () => {
     expect((await shown('right')).meaning).toContain(
       'right works: heel, inner ball, outer ball, small toes press, big toe lift',
     );
+  });
+});
+
+describe('a foot', () => {
+  it('has the big toe to the middle: a left foot is the mirror of a right one, as a sole and as an ankle', async () => {
+    const drawn = async (side: 'left' | 'right', picture: 'footprints' | 'ankle-side') => {
+      const fixture = TestBed.createComponent(Foot);
+      for (const [name, value] of Object.entries({ side, picture, state: standing }))
+        fixture.componentRef.setInput(name, value);
+      await fixture.whenStable();
+      const svg = (fixture.nativeElement as HTMLElement).querySelector('svg');
+      return [svg?.getAttribute('viewBox'), svg?.querySelector('g')?.getAttribute('transform') ?? ''];
+    };
+    expect(await drawn('right', 'footprints')).toEqual(['0 14 104 228', '']);
+    expect(await drawn('left', 'footprints')).toEqual(['0 14 104 228', 'translate(104 0) scale(-1 1)']);
+    expect(await drawn('left', 'ankle-side')).toEqual(['0 0 120 150', 'translate(120 0) scale(-1 1)']);
   });
 });

@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { FootState, Phase } from '@core/exercise';
 import type { Side } from '@core/plan';
-import { Ankle } from './ankle';
-import { Sole } from './sole';
+import { Foot } from './foot';
 import { contactWords, footWords } from './contact-words';
 
 const roleWords: Readonly<Record<FootState['role'], string>> = {
@@ -18,7 +17,7 @@ const roleWords: Readonly<Record<FootState['role'], string>> = {
  */
 @Component({
   selector: 'nw-footprints',
-  imports: [Ankle, Sole],
+  imports: [Foot],
   templateUrl: './footprints.html',
   styleUrl: './footprints.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

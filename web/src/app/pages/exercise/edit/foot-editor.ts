@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { Contact, type FootState, HandPlace, Meets, type Place, placeNames } from '@core/exercise';
 import type { Side } from '@core/plan';
-import { Ankle } from '../../../parts/footprints/ankle';
-import { Sole } from '../../../parts/footprints/sole';
+import { Foot } from '../../../parts/footprints/foot';
 import { placeOrder } from './new-exercise';
 
 /** Where each place lies on the sole of a right foot, in the units of its drawing (104 by 228, from 14). */
@@ -23,11 +22,11 @@ const order = Contact.options;
  */
 @Component({
   selector: 'nw-foot-editor',
-  imports: [Ankle, Sole],
+  imports: [Foot],
   template: `
     <div class="draw" [class.left]="side() === 'left'">
+      <nw-foot [side]="side()" [state]="state()" [picture]="picture()" />
       @if (picture() === 'footprints') {
-        <nw-sole [side]="side()" [state]="state()" />
         <svg viewBox="0 14 104 228" class="spots">
           <g [attr.transform]="side() === 'left' ? 'translate(104 0) scale(-1 1)' : null">
             @for (place of places; track place) {
@@ -46,8 +45,6 @@ const order = Contact.options;
             }
           </g>
         </svg>
-      } @else {
-        <nw-ankle [side]="side()" [state]="state()" [from]="picture() === 'ankle-side' ? 'side' : 'front'" />
       }
     </div>
     <div class="lists">

@@ -1,4 +1,4 @@
-import { type FootState, type Meets, type Place, places } from '@core/exercise';
+import { type FootState, type Meets, type Place, places } from '../exercise';
 
 /** Where each place lies on the sole of a right foot, in the units of its drawing, and how far it reaches. */
 const at: Readonly<Record<Place | 'middle', { readonly x: number; readonly y: number; readonly r: number }>> = {

@@ -1,0 +1,3 @@
+export * from './ankle';
+export * from './drawing';
+export * from './sole';
