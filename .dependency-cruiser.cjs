@@ -24,7 +24,8 @@ const coreGraph = {
   compose: ['dose', 'exercise', 'fit', 'kit', 'library', 'plan', 'roster', 'sequence', 'timeline'],
   log: ['exercise', 'measure', 'plan', 'run', 'timeline'],
   course: ['compose', 'dose', 'exercise', 'kit', 'measure', 'plan', 'roster'],
-  contract: ['course', 'device', 'dose', 'exercise', 'log', 'measure', 'plan', 'roster', 'run', 'timeline'],
+  homework: ['compose', 'dose', 'exercise', 'kit', 'measure', 'plan', 'roster', 'timeline'],
+  contract: ['course', 'device', 'dose', 'exercise', 'homework', 'log', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({
   name: `core-${folder}`,

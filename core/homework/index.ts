@@ -1,0 +1,19 @@
+export * from './days';
+export { type HomeFault, type HomeFaultsAsked, barWords, fewerSets, homeFaults } from './faults';
+export * from './homework';
+export * from './minutes';
+export {
+  type Barred,
+  type HomeAsked,
+  type Settled,
+  oneSet,
+  settle,
+  settledOf,
+  usualRhythm,
+  usualSets,
+  kindOf,
+} from './settled';
+export * from './sheet';
+export * from './suggest';
+export * from './trade';
+export * from './who';
