@@ -14,7 +14,8 @@ async function buildServer(): Promise<void> {
     platform: 'node',
     format: 'cjs',
     target: 'node20',
-    external: ['better-sqlite3'],
+    // one compiles, one reads files of its own beside it
+    external: ['better-sqlite3', 'pdfkit'],
     sourcemap: 'linked',
     logLevel: 'warning',
     metafile: true,
@@ -23,7 +24,10 @@ async function buildServer(): Promise<void> {
   const bundled = Object.keys(metafile.inputs).flatMap(
     (path) => /node_modules\/((?:@[^/]+\/)?[^/]+)\//.exec(path)?.[1] ?? [],
   );
-  writeFileSync('dist/server/notices.txt', licencesOf([...bundled, 'better-sqlite3']));
+  writeFileSync(
+    'dist/server/notices.txt',
+    licencesOf([...bundled, 'better-sqlite3', 'pdfkit', '@fontsource/atkinson-hyperlegible-next']),
+  );
 }
 
 const fonts = ['@fontsource-variable/atkinson-hyperlegible-next', '@fontsource-variable/fraunces'];

@@ -15,6 +15,9 @@ import { deviceRouter } from './devices/router';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
 import { guard, reads } from './guard';
+import { homeworkRouter } from './homework/router';
+import { storedSheet } from './homework/sheet';
+import type { HomeworkStore } from './homework/store';
 import { type PeopleParts, noteRouter, peopleRouter, readingRouter } from './people/router';
 import { preferenceRouter } from './preferences/router';
 import type { PreferenceStore } from './preferences/store';
@@ -39,6 +42,7 @@ export interface AppParts {
   readonly protocols: ProtocolStore;
   readonly bands: BandStore;
   readonly courses: CourseStore;
+  readonly homework: HomeworkStore;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -100,6 +104,7 @@ function api({
   protocols,
   bands,
   courses,
+  homework,
   mayWrite,
 }: AppParts): Router {
   const router = Router();
@@ -125,6 +130,10 @@ function api({
   router.use('/protocols', protocolRouter(protocols));
   router.use('/bands', bandRouter(bands));
   router.use('/courses', courseRouter(courses));
+  router.use(
+    '/homework',
+    homeworkRouter(homework, (id) => storedSheet(id, homework, library, preferences)),
+  );
   router.use('/devices', deviceRouter());
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {

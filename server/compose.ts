@@ -9,6 +9,7 @@ import { ExerciseUsage } from './classes/uses';
 import { CourseStore } from './courses/store';
 import { type Db, openDatabase } from './database';
 import { Library } from './exercises/store';
+import { HomeworkStore } from './homework/store';
 import { copiesBeside } from './copies';
 import { NoiseStore } from './people/noise';
 import { NoteStore } from './people/notes';
@@ -43,6 +44,7 @@ export interface Server {
   readonly people: PeopleParts;
   readonly protocols: ProtocolStore;
   readonly courses: CourseStore;
+  readonly homework: HomeworkStore;
   readonly close: () => void;
 }
 
@@ -71,6 +73,7 @@ export function composeServer(options: ServerOptions): Server {
     },
   };
   const courses = new CourseStore(db, classes, now);
+  const homework = new HomeworkStore(db, people.people, people.notes, library, now);
   const app = createApp({
     classes,
     usage,
@@ -83,12 +86,13 @@ export function composeServer(options: ServerOptions): Server {
     protocols,
     bands: new BandStore(db),
     courses,
+    homework,
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),
     mayWrite: options.mayWrite ?? (() => true),
   });
-  return { app, classes, library, runs, people, protocols, courses, close };
+  return { app, classes, library, runs, people, protocols, courses, homework, close };
 }
 
 function peopleParts(

@@ -316,3 +316,26 @@ export const runSamples = sqliteTable('run_samples', {
   events: integer('events').notNull(),
   sample: text('sample').notNull(),
 });
+
+/** Sheets of homework. */
+export const homework = sqliteTable(
+  'homework',
+  {
+    id: text('id').primaryKey(),
+    version: integer('version').notNull(),
+    /** Whose it is; a student's goes with them. */
+    studentId: text('student_id'),
+    groupId: text('group_id'),
+    fromDate: text('from_date').notNull(),
+    /** Its last day. */
+    toDate: text('to_date').notNull(),
+    archived: integer('archived', { mode: 'boolean' }).notNull(),
+    body: text('body').notNull(),
+    updatedAt: text('updated_at').notNull(),
+  },
+  (table) => [
+    index('homework_in_order').on(table.archived, table.toDate, table.id),
+    index('homework_of_student').on(table.studentId, table.toDate),
+    index('homework_by_dates').on(table.archived, table.fromDate, table.toDate),
+  ],
+);

@@ -1,6 +1,7 @@
 export * from './classes';
 export * from './courses';
 export * from './exercises';
+export * from './homework';
 export * from './learned';
 export * from './people';
 export * from './preferences';

@@ -298,6 +298,7 @@ describe('for whom of a group a sheet is right', () => {
         studentId,
         exerciseId: exercise.id,
         date: monday,
+        by: '',
         foot,
         what: { kind: 'placed' as const, rungId, why: 'begins' as const, note: '' },
       }));

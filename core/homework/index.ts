@@ -12,6 +12,7 @@ export {
   usualRhythm,
   usualSets,
   kindOf,
+  usuallyHidesIn,
 } from './settled';
 export * from './sheet';
 export * from './suggest';

@@ -3,7 +3,7 @@ import type { GroupRead, People, PersonSaved, SaveGroup, SaveStudent, StudentRea
 import { readGroup, readStudent } from '@core/roster';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, readStoredAs } from '../problem';
-import { deletedStudents, groups, ladderNotes, memberships, readings, students } from '../schema';
+import { deletedStudents, groups, homework, ladderNotes, memberships, readings, students } from '../schema';
 import { versionAfter } from '../version-after';
 
 /** Students and groups: every save is checked and versioned; deleting takes all that is known of somebody. */
@@ -101,6 +101,7 @@ export class PeopleStore {
     this.db.transaction(() => {
       this.db.delete(readings).where(eq(readings.studentId, id)).run();
       this.db.delete(ladderNotes).where(eq(ladderNotes.studentId, id)).run();
+      this.db.delete(homework).where(eq(homework.studentId, id)).run();
       this.db.delete(memberships).where(eq(memberships.studentId, id)).run();
       const { changes } = this.db.delete(students).where(eq(students.id, id)).run();
       if (changes === 0 && !this.wasDeleted(id)) throw notFound('This student');

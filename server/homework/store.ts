@@ -1,0 +1,199 @@
+import { and, asc, desc, eq, gte, inArray, isNull, lt, lte, or } from 'drizzle-orm';
+import type { HomeworkAsked, HomeworkList, HomeworkPage, HomeworkRow, PersonSaved, SaveHomework } from '@core/contract';
+import { type Course, heldOf, readCourse, sessionsOf } from '@core/course';
+import { type Homework, daysOf, loadsOf, readHomework } from '@core/homework';
+import { resolve } from '@core/exercise';
+import { dateOf, dayOf } from '@core/measure';
+import { itemsOf, readPlan, revisionsOf } from '@core/plan';
+import { type Db, atOnce } from '../database';
+import type { Library } from '../exercises/store';
+import { pageOf } from '../page';
+import type { NoteStore } from '../people/notes';
+import type { PeopleStore } from '../people/store';
+import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
+import { classes, courseClasses, courses, groups, homework, students } from '../schema';
+import { versionAfter } from '../version-after';
+
+/** The longest that a sheet can run, days. */
+const longestDays = 28;
+
+/** Sheets of homework. One that belongs to a student goes when the student is deleted. */
+export class HomeworkStore {
+  constructor(
+    private readonly db: Db,
+    private readonly people: PeopleStore,
+    private readonly notes: NoteStore,
+    private readonly library: Library,
+    private readonly now: () => string,
+  ) {}
+
+  /** Sheets by their last day, the newest first. */
+  list({ archived, student, limit, after }: HomeworkAsked): HomeworkList {
+    const cursor = after === undefined ? null : Buffer.from(after, 'base64url').toString('utf8').split(' ');
+    const [toDate = '', id = ''] = cursor ?? [];
+    const rows = this.db
+      .select()
+      .from(homework)
+      .where(
+        and(
+          eq(homework.archived, archived === 'yes'),
+          student === undefined ? undefined : eq(homework.studentId, student),
+          cursor === null
+            ? undefined
+            : or(lt(homework.toDate, toDate), and(eq(homework.toDate, toDate), lt(homework.id, id))),
+        ),
+      )
+      .orderBy(desc(homework.toDate), desc(homework.id))
+      .limit(limit + 1)
+      .all();
+    const { page, next } = pageOf(rows, limit, (row) => ({ at: row.toDate, id: row.id }));
+    return { homework: this.named(page), next };
+  }
+
+  /** Sheets that run on some of these dates, by their first day; those that are put away left out. */
+  between(from: string, to: string): HomeworkRow[] {
+    const rows = this.db
+      .select()
+      .from(homework)
+      .where(and(eq(homework.archived, false), lte(homework.fromDate, to), gte(homework.toDate, from)))
+      .orderBy(asc(homework.fromDate), asc(homework.id))
+      .all();
+    return this.named(rows);
+  }
+
+  page(id: string): HomeworkPage {
+    const row = this.db.select().from(homework).where(eq(homework.id, id)).get();
+    const [named] = row ? this.named([row]) : [];
+    if (!named) throw notFound('This homework');
+    const sheet = named.homework;
+    const { for: of } = sheet;
+    const who =
+      of.kind === 'student'
+        ? [this.people.student(of.studentId).student]
+        : of.groupId === null
+          ? []
+          : this.people.members(of.groupId).map(({ student }) => student);
+    const groupIds = of.kind === 'student' ? (who[0]?.groupIds ?? []) : of.groupId === null ? [] : [of.groupId];
+    const with_ = this.coursesOf(groupIds, sheet.courseId);
+    return {
+      ...named,
+      students: who,
+      notes: this.notes.of(who.map(({ id: studentId }) => studentId)),
+      classes: with_.flatMap((course) => this.classesIn(course, sheet.from)),
+      mobiliseDays: Math.max(0, ...with_.map(({ mobiliseDays }) => mobiliseDays)),
+    };
+  }
+
+  save(id: string, { basedOn, homework: sheet }: SaveHomework): PersonSaved {
+    if (sheet.id !== id)
+      throw new ProblemError(422, 'not-valid', 'This is another sheet', 'It has a different id than the address.');
+    const { for: of } = sheet;
+    return this.db.transaction(() => {
+      if (of.kind === 'student' && this.people.wasDeleted(of.studentId)) throw notFound('This student');
+      const row = this.db.select().from(homework).where(eq(homework.id, id)).get();
+      const version = versionAfter(row, basedOn, sheet, sheet.title);
+      if (version === row?.version) return { version };
+      const set = {
+        version,
+        studentId: of.kind === 'student' ? of.studentId : null,
+        groupId: of.kind === 'level' ? of.groupId : null,
+        fromDate: sheet.from,
+        toDate: daysOf(sheet).at(-1) ?? sheet.from,
+        archived: sheet.archived,
+        body: JSON.stringify(sheet),
+        updatedAt: this.now(),
+      };
+      this.db
+        .insert(homework)
+        .values({ id, ...set })
+        .onConflictDoUpdate({ target: homework.id, set })
+        .run();
+      return { version };
+    }, atOnce);
+  }
+
+  /** Rows with the name of whoever each is for, read together. */
+  private named(rows: readonly (typeof homework.$inferSelect)[]): HomeworkRow[] {
+    const ids = (key: 'studentId' | 'groupId') => [...new Set(rows.flatMap((row) => row[key] ?? []))];
+    const [people, together] = [ids('studentId'), ids('groupId')];
+    const names = new Map<string, string>();
+    if (people.length > 0)
+      for (const row of this.db
+        .select({ id: students.id, name: students.name })
+        .from(students)
+        .where(inArray(students.id, people))
+        .all())
+        names.set(row.id, row.name);
+    if (together.length > 0)
+      for (const row of this.db
+        .select({ id: groups.id, name: groups.name })
+        .from(groups)
+        .where(inArray(groups.id, together))
+        .all())
+        names.set(row.id, row.name);
+    return rows.map(({ body, version, studentId, groupId }) => ({
+      homework: readOne(body),
+      version,
+      who: names.get(studentId ?? groupId ?? '') ?? '',
+    }));
+  }
+
+  /** The courses of these groups that go on, and the one that a sheet names. */
+  private coursesOf(groupIds: readonly string[], courseId: string | null): Course[] {
+    if (groupIds.length === 0 && courseId === null) return [];
+    const asked = [
+      ...(groupIds.length > 0 ? [and(inArray(courses.groupId, [...groupIds]), eq(courses.archived, false))] : []),
+      ...(courseId === null ? [] : [eq(courses.id, courseId)]),
+    ];
+    return this.db
+      .select({ body: courses.body })
+      .from(courses)
+      .where(or(...asked))
+      .all()
+      .map(({ body }) => readStoredAs('This course', readCourse, body));
+  }
+
+  /** The classes of a course on the days that a sheet can run, with what each does. */
+  private classesIn(course: Course, from: string): HomeworkPage['classes'] {
+    const to = dateOf(dayOf(from) + longestDays - 1);
+    const sessions = heldOf(sessionsOf(course)).filter(({ date }) => date >= from && date <= to);
+    if (sessions.length === 0) return [];
+    const rows = this.db
+      .select({ key: courseClasses.key, plan: classes.plan })
+      .from(courseClasses)
+      .innerJoin(classes, eq(classes.id, courseClasses.classId))
+      .where(
+        and(
+          eq(courseClasses.courseId, course.id),
+          inArray(
+            courseClasses.key,
+            sessions.map(({ key }) => key),
+          ),
+          isNull(classes.deletedAt),
+        ),
+      )
+      .all();
+    const plans = new Map(rows.map(({ key, plan }) => [key, plan]));
+    return sessions.map(({ key, date, number }) => ({
+      date,
+      title: `${course.title} ${number}`,
+      does: this.doneBy(plans.get(key) ?? null),
+    }));
+  }
+
+  private doneBy(stored: string | null): HomeworkPage['classes'][number]['does'] {
+    const read = stored === null ? null : readPlan(parsed(stored));
+    if (!read?.ok) return null;
+    const plan = read.value;
+    const find = this.library.finder(revisionsOf(plan));
+    const items = itemsOf(plan);
+    const loads = items.flatMap(({ revision, rungId }) => {
+      const exercise = find(revision);
+      const settled = exercise && resolve(exercise, rungId, plan.school);
+      return settled?.ok ? loadsOf(settled.value) : [];
+    });
+    return { exerciseIds: [...new Set(items.map(({ exerciseId }) => exerciseId))], loads: [...new Set(loads)] };
+  }
+}
+
+const readOne = (body: string): Homework => readStoredAs('This homework', readHomework, body);
