@@ -129,7 +129,10 @@ function api({
   router.use('/notes', noteRouter(people));
   router.use('/protocols', protocolRouter(protocols));
   router.use('/bands', bandRouter(bands));
-  router.use('/courses', courseRouter(courses));
+  router.use(
+    '/courses',
+    courseRouter(courses, (id) => homework.givenOut(id)),
+  );
   router.use(
     '/homework',
     homeworkRouter(homework, (id) => storedSheet(id, homework, library, preferences)),

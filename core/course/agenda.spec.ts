@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { agendaOf, monthAfter, weeksOfMonth } from './agenda';
+import { type AgendaOf, agendaOf, monthAfter, weeksOfMonth } from './agenda';
 import type { Course } from './course';
 import { newCourse } from './templates';
 
@@ -9,12 +9,9 @@ const course: Course = {
   off: [{ from: '2026-03-10', to: '2026-03-11', why: 'show', note: 'Harbour fair' }],
 };
 const run = (runId: string, classId: string, date: string) => ({ runId, classId, title: 'Lunch', date, time: '12:15' });
-const march = (...args: [Parameters<typeof agendaOf>[1]?, Parameters<typeof agendaOf>[2]?]) =>
-  agendaOf([course], args[0] ?? [], args[1] ?? [], '2026-03-01', '2026-03-31').map(({ date, kind, title }) => [
-    date,
-    kind,
-    title,
-  ]);
+const none = { courses: [course], logged: [], due: [], homework: [] };
+const march = (more: Partial<AgendaOf> = {}) =>
+  agendaOf({ ...none, ...more }, '2026-03-01', '2026-03-31').map(({ date, kind, title }) => [date, kind, title]);
 
 describe('the agenda', () => {
   it('has the classes of courses on their dates, and what keeps them from being held', () => {
@@ -28,20 +25,32 @@ describe('the agenda', () => {
 
   it('has a class of a course that is in the log once, as taught; and any other taught class', () => {
     const logged = [run('run-1', 'spring-2026-03-03', '2026-03-04'), run('run-2', 'other', '2026-03-05')];
-    expect(march(logged).slice(0, 2)).toEqual([
+    expect(march({ logged }).slice(0, 2)).toEqual([
       ['2026-03-03', 'taught', 'Spring 1'],
       ['2026-03-05', 'taught', 'Lunch'],
     ]);
   });
 
   it('has a class as taught that no log knows of, where its course says so', () => {
-    const taught = agendaOf([{ ...course, taught: ['2026-03-03'] }], [], [], '2026-03-01', '2026-03-05');
+    const taught = agendaOf({ ...none, courses: [{ ...course, taught: ['2026-03-03'] }] }, '2026-03-01', '2026-03-05');
     expect(taught.map(({ kind }) => kind)).toEqual(['taught']);
   });
 
   it('has checks on the day from which they are due, and for how many', () => {
     const due = [{ groupId: 'lunch', check: 'Stand on one leg', date: '2026-03-20', people: 7 }];
-    expect(march([], due).at(-1)).toEqual(['2026-03-20', 'check', 'Stand on one leg: 7 people to look at again']);
+    expect(march({ due }).at(-1)).toEqual(['2026-03-20', 'check', 'Stand on one leg: 7 people to look at again']);
+  });
+
+  it('has homework on the day it is given out and on the day it comes back, each where it lies in the month', () => {
+    const sheet = { id: 'home', title: 'Between classes', who: 'Lunch', from: '2026-03-23', to: '2026-04-05' };
+    expect(march({ courses: [], homework: [sheet] })).toEqual([
+      ['2026-03-23', 'homework', 'Between classes, Lunch: given out'],
+    ]);
+    expect(
+      agendaOf({ ...none, courses: [], homework: [{ ...sheet, who: '' }] }, '2026-04-01', '2026-04-30').map(
+        ({ title }) => title,
+      ),
+    ).toEqual(['Between classes: comes back']);
   });
 
   it('has months in weeks from Monday on, the same as another package, over leap years and the turn of the year', () => {

@@ -2,15 +2,15 @@ import { dateOf, dayOf } from '../measure/day';
 import type { Course } from './course';
 import { heldOf, mondayOf, sessionsOf } from './sessions';
 
-/** Something on a date: a class to come, one that was taught, a date off, a check that is due. */
+/** Something on a date: a class to come, one that was taught, a date off, a check that is due, homework. */
 export interface Entry {
   readonly date: string;
   /** Time on the wall; null for what lasts all day. */
   readonly time: string | null;
-  readonly kind: 'class' | 'taught' | 'off' | 'show' | 'check';
+  readonly kind: 'class' | 'taught' | 'off' | 'show' | 'check' | 'homework';
   readonly title: string;
-  /** What it leads to: a course, a taught class, a group. */
-  readonly to: { readonly kind: 'course' | 'run' | 'group'; readonly id: string };
+  /** What it leads to: a course, a taught class, a group, a sheet. */
+  readonly to: { readonly kind: 'course' | 'run' | 'group' | 'homework'; readonly id: string };
 }
 
 /** A class in the log, where this device is. */
@@ -30,17 +30,29 @@ export interface Due {
   readonly people: number;
 }
 
+/** A sheet of homework: it is given out on its first day, and comes back on its last. */
+export interface GivenOut {
+  readonly id: string;
+  readonly title: string;
+  /** Whom it is for; empty where it is for anybody. */
+  readonly who: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** What there is to stand on dates. */
+export interface AgendaOf {
+  readonly courses: readonly Course[];
+  readonly logged: readonly Logged[];
+  readonly due: readonly Due[];
+  readonly homework: readonly GivenOut[];
+}
+
 /**
  * All that stands on the dates from one to another, both with it, in the order of the day. A class of a course that is in
  * the log stands there once, as taught, on the date of the course.
  */
-export function agendaOf(
-  courses: readonly Course[],
-  logged: readonly Logged[],
-  due: readonly Due[],
-  from: string,
-  to: string,
-): Entry[] {
+export function agendaOf({ courses, logged, due, homework }: AgendaOf, from: string, to: string): Entry[] {
   const within = (date: string) => date >= from && date <= to;
   const runs = new Map(logged.map((run) => [run.classId, run]));
   const ofCourses = new Set<string>();
@@ -78,6 +90,14 @@ export function agendaOf(
         title: `${check}: ${people} ${people === 1 ? 'person' : 'people'} to look at again`,
         to: { kind: 'group', id: groupId },
       });
+  for (const { id, title, who, from: first, to: last } of homework) {
+    const name = who === '' ? title : `${title}, ${who}`;
+    const link = { kind: 'homework', id } as const;
+    if (within(first))
+      entries.push({ date: first, time: null, kind: 'homework', title: `${name}: given out`, to: link });
+    if (within(last))
+      entries.push({ date: last, time: null, kind: 'homework', title: `${name}: comes back`, to: link });
+  }
   return entries.sort(
     (a, b) =>
       a.date.localeCompare(b.date) || (a.time ?? '').localeCompare(b.time ?? '') || a.title.localeCompare(b.title),

@@ -1,5 +1,5 @@
 export * from './days';
-export { type HomeFault, type HomeFaultsAsked, barWords, fewerSets, homeFaults } from './faults';
+export { type HomeFault, type HomeFaultsAsked, barWords, fewerSets, homeFaults, mindsIn } from './faults';
 export * from './homework';
 export * from './minutes';
 export {

@@ -125,7 +125,7 @@ function lineOf(one: Settled, asked: SheetAsked): SheetLine {
 }
 
 /** The phase that shows what is asked: the first that works against load, else the first of all. */
-function tellingPhase({ phases }: Execution): Phase {
+export function tellingPhase({ phases }: Execution): Phase {
   const [first] = phases;
   if (!first) throw new RangeError('an exercise has a phase');
   return phases.find(({ effort }) => effort) ?? first;

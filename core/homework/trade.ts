@@ -42,6 +42,11 @@ export function totalsOf(
   const foot = execution.sidePattern === 'both' || execution.sidePattern === 'travelling' ? '' : ' on each foot';
   const sum = from === to ? `${from}` : `${from} to ${to}`;
   const taught = inClass === 0 ? '' : `, and ${inClass} ${inClass === 1 ? 'class does' : 'classes do'} it`;
+  if (home === 0) {
+    const words =
+      inClass === 0 ? 'on no day' : `nothing at home: ${inClass} ${inClass === 1 ? 'class does' : 'classes do'} it`;
+    return { home, inClass, least: 0, most: 0, words };
+  }
   const of = `${home} ${home === 1 ? 'day' : 'days'} × ${setsWords(item.sets)} of ${each} ${unit}`;
   return { home, inClass, least: from, most: to, words: `${of} = ${sum}${foot}${taught}` };
 }

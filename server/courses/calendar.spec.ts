@@ -38,6 +38,15 @@ describe('courses as a calendar file (RFC 5545)', () => {
     expect(new Set(uids(course)).size).toBe(3);
   });
 
+  it('has homework over all of its days', () => {
+    const sheet = { id: 'home', title: 'Between classes', who: 'Lunch', from: '2026-03-23', to: '2026-04-05' };
+    const [event] = ICAL.Component.fromString(calendarOf([], '2026-03-01T00:00:00.000Z', [sheet]))
+      .getAllSubcomponents('vevent')
+      .map((component) => new ICAL.Event(component));
+    expect([event?.startDate.toString(), event?.endDate.toString()]).toEqual(['2026-03-23', '2026-04-06']);
+    expect(event?.summary).toBe('Between classes, Lunch');
+  });
+
   it('has all courses in one file', () => {
     expect(read([course, { ...course, id: 'autumn', title: 'Autumn' }])).toHaveLength(6);
     expect(read([])).toEqual([]);

@@ -1,9 +1,11 @@
 import { type Response, Router } from 'express';
 import { MakeClasses, SaveCourse } from '@core/contract';
+import type { GivenOut } from '@core/course';
 import { readBody, readId } from '../problem';
 import type { CourseStore } from './store';
 
-export function courseRouter(courses: CourseStore): Router {
+/** @param homework what is given out in a course; null for all of it */
+export function courseRouter(courses: CourseStore, homework: (courseId: string | null) => GivenOut[]): Router {
   const router = Router();
   const course = (params: { readonly id?: string }) => readId('This course', params.id);
   router.get('/', (_request, response) => void response.json(courses.list(false)));
@@ -13,10 +15,10 @@ export function courseRouter(courses: CourseStore): Router {
     response.type('text/calendar; charset=utf-8').send(file);
   };
   router.get('/calendar.ics', (_request, response) => {
-    sendCalendar(response, 'needlework', courses.calendar(null));
+    sendCalendar(response, 'needlework', courses.calendar(null, homework(null)));
   });
   router.get('/:id/calendar.ics', ({ params }, response) => {
-    sendCalendar(response, 'course', courses.calendar(course(params)));
+    sendCalendar(response, 'course', courses.calendar(course(params), homework(course(params))));
   });
   router.get('/:id', ({ params }, response) => void response.json(courses.page(course(params))));
   router.get('/:id/plans', ({ params }, response) => {

@@ -9,7 +9,7 @@ import type {
   PersonSaved,
   SaveCourse,
 } from '@core/contract';
-import { type Course, heldOf, readCourse, sessionsOf } from '@core/course';
+import { type Course, type GivenOut, heldOf, readCourse, sessionsOf } from '@core/course';
 import type { ClassStore } from '../classes/store';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
@@ -57,10 +57,10 @@ export class CourseStore {
     return { version: row.version, course: readOne(row.body), classes: this.classesOf(id) };
   }
 
-  /** A calendar file of one course, or of all that go on. */
-  calendar(id: string | null): string {
+  /** A calendar file of one course; or of all that go on, with homework. */
+  calendar(id: string | null, homework: readonly GivenOut[]): string {
     const all = id === null ? this.list(false).courses.map(({ course }) => course) : [readOne(this.row(id).body)];
-    return calendarOf(all, this.now());
+    return calendarOf(all, this.now(), homework);
   }
 
   /** The plans of its classes as JSON, as they were written: read again by whoever asks. */

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gte, inArray, isNull, lt, lte, or } from 'drizzle-orm';
 import type { HomeworkAsked, HomeworkList, HomeworkPage, HomeworkRow, PersonSaved, SaveHomework } from '@core/contract';
-import { type Course, heldOf, readCourse, sessionsOf } from '@core/course';
+import { type Course, type GivenOut, heldOf, readCourse, sessionsOf } from '@core/course';
 import { type Homework, daysOf, loadsOf, readHomework } from '@core/homework';
 import { resolve } from '@core/exercise';
 import { dateOf, dayOf } from '@core/measure';
@@ -16,6 +16,8 @@ import { versionAfter } from '../version-after';
 
 /** The longest that a sheet can run, days. */
 const longestDays = 28;
+/** Sheets that go into a calendar file, the newest. */
+const mostInFile = 200;
 
 /** Sheets of homework. One that belongs to a student goes when the student is deleted. */
 export class HomeworkStore {
@@ -59,6 +61,30 @@ export class HomeworkStore {
       .orderBy(asc(homework.fromDate), asc(homework.id))
       .all();
     return this.named(rows);
+  }
+
+  /**
+   * Sheets for a calendar file, which goes to other programs: those of groups alone, since a student's says whose feet
+   * are worked on.
+   * @param courseId of one course; null for all
+   */
+  givenOut(courseId: string | null): GivenOut[] {
+    const rows = this.db
+      .select()
+      .from(homework)
+      .where(and(eq(homework.archived, false), isNull(homework.studentId)))
+      .orderBy(desc(homework.toDate), desc(homework.id))
+      .limit(mostInFile)
+      .all();
+    return this.named(rows)
+      .filter((row) => courseId === null || row.homework.courseId === courseId)
+      .map(({ homework: sheet, who }) => ({
+        id: sheet.id,
+        title: sheet.title,
+        who,
+        from: sheet.from,
+        to: daysOf(sheet).at(-1) ?? sheet.from,
+      }));
   }
 
   page(id: string): HomeworkPage {

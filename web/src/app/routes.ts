@@ -32,6 +32,16 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/course/course-page').then((m) => m.CoursePageView),
   },
   {
+    path: 'homework',
+    title: 'Homework · Needlework',
+    loadComponent: () => import('./pages/homework/homework-page').then((m) => m.HomeworkPageView),
+  },
+  {
+    path: 'homework/:id',
+    title: 'Homework · Needlework',
+    loadComponent: () => import('./pages/home-sheet/home-sheet-page').then((m) => m.HomeSheetPage),
+  },
+  {
     path: 'class/:id',
     title: 'Class · Needlework',
     loadComponent: () => import('./pages/designer/designer-page').then((m) => m.DesignerPage),

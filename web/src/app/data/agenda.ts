@@ -2,11 +2,13 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { EMPTY, type Observable, Subject, expand, forkJoin, map, of, reduce, switchMap } from 'rxjs';
 import { Temporal } from 'temporal-polyfill';
-import type { CourseList, GroupPage, RunSummary } from '@core/contract';
-import { type Due, type Entry, type Logged, agendaOf, monthAfter, weeksOfMonth } from '@core/course';
+import type { CourseList, GroupPage, HomeworkRow, RunSummary } from '@core/contract';
+import { type Due, type Entry, type GivenOut, type Logged, agendaOf, monthAfter, weeksOfMonth } from '@core/course';
+import { daysOf } from '@core/homework/days';
 import { protocolFor } from '@core/measure';
 import { today } from '../parts/saying/date-words';
 import { CourseApi } from './course-api';
+import { HomeworkApi } from './homework-api';
 import { loading, waiting } from './loading';
 import { PeopleApi } from './people-api';
 import { RunApi } from './run-api';
@@ -18,6 +20,7 @@ interface Found {
   readonly courses: CourseList['courses'];
   readonly logged: readonly Logged[];
   readonly due: readonly Due[];
+  readonly homework: readonly GivenOut[];
 }
 
 /** What stands on the days of a month: classes of courses, what was taught, checks that are due. */
@@ -26,6 +29,7 @@ export class Agenda {
   private readonly courses = inject(CourseApi);
   private readonly runs = inject(RunApi);
   private readonly people = inject(PeopleApi);
+  private readonly sheets = inject(HomeworkApi);
   private readonly asked$ = new Subject<string>();
 
   readonly month = signal(today().slice(0, 7));
@@ -39,13 +43,7 @@ export class Agenda {
     if (!found) return [];
     const from = weeks[0]?.[0] ?? '';
     const to = weeks.at(-1)?.at(-1) ?? '';
-    return agendaOf(
-      found.courses.map(({ course }) => course),
-      found.logged,
-      found.due,
-      from,
-      to,
-    );
+    return agendaOf({ ...found, courses: found.courses.map(({ course }) => course) }, from, to);
   });
 
   load(): void {
@@ -75,14 +73,16 @@ export class Agenda {
     const first = Temporal.PlainDate.from(weeks[0]?.[0] ?? `${month}-01`)
       .subtract({ days: 1 })
       .toString();
-    return forkJoin([this.courses.list(false), this.runsFrom(first, before)]).pipe(
-      switchMap(([{ courses }, runs]) => {
+    const sheets = this.sheets.between(weeks[0]?.[0] ?? first, weeks.at(-1)?.at(-1) ?? first);
+    return forkJoin([this.courses.list(false), this.runsFrom(first, before), sheets]).pipe(
+      switchMap(([{ courses }, runs, { homework }]) => {
         const groups = [...new Set(courses.flatMap(({ course }) => course.groupId ?? []))].slice(0, mostGroups);
         const pages = groups.length === 0 ? of([]) : forkJoin(groups.map((id) => this.people.group(id)));
         return pages.pipe(
           map((found): Found => ({
             courses,
             due: found.flatMap(dueIn),
+            homework: homework.map(givenOut),
             logged: runs.map(({ id, classId, title, startedAt }): Logged => {
               const at = Temporal.Instant.from(startedAt).toZonedDateTimeISO(zone);
               const time = at.toPlainTime().toString({ smallestUnit: 'minute' });
@@ -109,3 +109,11 @@ function dueIn({ group, standings }: GroupPage): Due[] {
     return { groupId: group.id, check, date, people: ids.size };
   });
 }
+
+const givenOut = ({ homework, who }: HomeworkRow): GivenOut => ({
+  id: homework.id,
+  title: homework.title,
+  who,
+  from: homework.from,
+  to: daysOf(homework).at(-1) ?? homework.from,
+});

@@ -4,6 +4,7 @@ import type { ExerciseRevision, PersonSaved, ReadingKept, SaveAnswer } from '@co
 import { ClassApi } from './class-api';
 import { CourseApi } from './course-api';
 import { ExerciseApi } from './exercise-api';
+import { HomeworkApi } from './homework-api';
 import { type Letter, newClass } from './letter';
 import { PeopleApi } from './people-api';
 import { PreferenceApi } from './preference-api';
@@ -21,6 +22,7 @@ export class Delivery {
   private readonly preferences = inject(PreferenceApi);
   private readonly people = inject(PeopleApi);
   private readonly courses = inject(CourseApi);
+  private readonly homework = inject(HomeworkApi);
 
   send(letter: Letter): Observable<Answer> {
     switch (letter.kind) {
@@ -48,6 +50,8 @@ export class Delivery {
         return this.people.saveProtocol(letter.basedOn, letter.protocol);
       case 'course':
         return this.courses.save(letter.basedOn, letter.course);
+      case 'homework':
+        return this.homework.save(letter.basedOn, letter.homework);
       case 'reading':
         return this.people.take(letter.reading);
       case 'note':

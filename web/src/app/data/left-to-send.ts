@@ -103,6 +103,8 @@ function named({ newest, start, count }: Waiting): Pick<Left, 'what' | 'name'> {
       return { what: 'A check of your own', name: newest.protocol.name };
     case 'course':
       return { what: 'A course', name: newest.course.title };
+    case 'homework':
+      return { what: 'Homework', name: newest.homework.title };
     case 'note':
     case 'note-out':
       return { what: 'What was seen of levels', name: count === 1 ? 'one note' : `${count} notes` };
@@ -132,14 +134,17 @@ function waysOut({ apart, newest }: Waiting, failure: RequestFailure): readonly 
   const code = codeOf(failure);
   if (newest.kind === 'class' && code === 'not-found') return ['bring-back', 'own-class', 'throw-away'];
   if (newest.kind === 'class') return [apart ? 'again' : 'open', 'own-class', 'throw-away'];
-  if (newest.kind === 'exercise' || newest.kind === 'student' || newest.kind === 'course')
-    return ['open', 'again', 'throw-away'];
+  if (opened.has(newest.kind)) return ['open', 'again', 'throw-away'];
   return ['again', 'throw-away'];
 }
+
+/** What is looked at on a page of its own, where both sides can be seen. */
+const opened: ReadonlySet<Letter['kind']> = new Set(['exercise', 'student', 'course', 'homework']);
 
 const pageOf = (letter: Letter): string[] => {
   if (letter.kind === 'class') return ['/class', letter.plan.id];
   if (letter.kind === 'student') return ['/people', letter.student.id];
   if (letter.kind === 'course') return ['/courses', letter.course.id];
+  if (letter.kind === 'homework') return ['/homework', letter.homework.id];
   return letter.kind === 'exercise' ? ['/exercises', letter.exercise.id, 'edit'] : ['/'];
 };

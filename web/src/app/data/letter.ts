@@ -8,6 +8,7 @@ import {
   SaveBand,
   SaveCourse,
   SaveGroup,
+  SaveHomework,
   SaveProtocol,
   SaveStudent,
   StartRun,
@@ -50,6 +51,7 @@ export const Letter = z.discriminatedUnion('kind', [
   z.strictObject({ ...shared, kind: z.literal('band'), ...SaveBand.shape }),
   z.strictObject({ ...shared, kind: z.literal('protocol'), ...SaveProtocol.shape }),
   z.strictObject({ ...shared, kind: z.literal('course'), ...SaveCourse.shape }),
+  z.strictObject({ ...shared, kind: z.literal('homework'), ...SaveHomework.shape }),
   z.strictObject({ ...shared, kind: z.literal('reading'), reading: Reading }),
   /** A reading that is taken out, or brought back. */
   z.strictObject({ ...shared, kind: z.literal('reading-out'), readingId: Id, studentId: Id, out: z.boolean() }),
@@ -114,21 +116,33 @@ export function addresseeOf(letter: Letter): string {
       return protocolAddress(letter.protocol.id);
     case 'course':
       return courseAddress(letter.course.id);
+    case 'homework':
+      return homeworkAddress(letter.homework.id);
   }
 }
 export const classAddress = (classId: string): string => `class:${classId}`;
 export const bandAddress = (bandId: string): string => `band:${bandId}`;
 export const groupAddress = (groupId: string): string => `group:${groupId}`;
 export const courseAddress = (courseId: string): string => `course:${courseId}`;
+export const homeworkAddress = (homeworkId: string): string => `homework:${homeworkId}`;
 export const protocolAddress = (protocolId: string): string => `protocol:${protocolId}`;
 export const studentAddress = (studentId: string): string => `student:${studentId}`;
 
 /** Whether a newer letter says all that the older one did. */
 export const replaces = (newer: Letter, older: Letter): boolean =>
   newer.kind === older.kind &&
-  ['class', 'preferences', 'exercise', 'run-remarks', 'student', 'group', 'band', 'protocol', 'course'].includes(
-    newer.kind,
-  );
+  [
+    'class',
+    'preferences',
+    'exercise',
+    'run-remarks',
+    'student',
+    'group',
+    'band',
+    'protocol',
+    'course',
+    'homework',
+  ].includes(newer.kind);
 
 /** The letters that go with the first to an addressee in one message: events of a run, up to so many. */
 export function together(letters: readonly Letter[]): { readonly sent: Letter; readonly covers: number } | null {

@@ -15,6 +15,7 @@ const kindWords: Readonly<Record<Entry['kind'], string>> = {
   off: 'off',
   show: 'show',
   check: 'check due',
+  homework: 'homework',
 };
 
 /** A month of classes, checks that are due and days off: week by week, and as a list. */
@@ -59,7 +60,7 @@ export class CalendarPage {
     const before = (entry: Entry) =>
       entries.some(({ date, title, time }) => time === null && title === entry.title && date === dayBefore(entry.date));
     return entries
-      .filter((entry) => entry.time !== null || entry.kind === 'check' || !before(entry))
+      .filter((entry) => entry.time !== null || entry.kind === 'check' || entry.kind === 'homework' || !before(entry))
       .map((entry) => ({ ...shown(entry), day: sayDay(entry.date), kind: entry.kind }));
   });
 
@@ -71,6 +72,11 @@ export class CalendarPage {
 const dayBefore = (date: string): string => Temporal.PlainDate.from(date).subtract({ days: 1 }).toString();
 
 function shown({ date, time, kind, title, to }: Entry) {
-  const link = { course: ['/courses', to.id], run: ['/log', to.id], group: ['/groups', to.id] }[to.kind];
+  const link = {
+    course: ['/courses', to.id],
+    run: ['/log', to.id],
+    group: ['/groups', to.id],
+    homework: ['/homework', to.id],
+  }[to.kind];
   return { key: `${date} ${time} ${kind} ${title}`, time: time ?? '', kind, title, link };
 }

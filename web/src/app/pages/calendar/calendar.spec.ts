@@ -2,7 +2,9 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
+import type { HomeworkRow } from '@core/contract';
 import { newCourse } from '@core/course';
+import { newHomework } from '@core/homework/homework';
 import { today } from '../../parts/saying/date-words';
 import { CalendarPage } from './calendar-page';
 
@@ -23,7 +25,11 @@ const ran = (id: string, title: string) => ({
   note: '',
 });
 
-async function open(courses: readonly (typeof course)[], next: string | null = null) {
+async function open(
+  courses: readonly (typeof course)[],
+  next: string | null = null,
+  sheets: readonly HomeworkRow[] = [],
+) {
   TestBed.configureTestingModule({
     providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
   });
@@ -33,6 +39,7 @@ async function open(courses: readonly (typeof course)[], next: string | null = n
   http.expectOne('/api/courses').flush({ courses: courses.map((one) => ({ course: one, version: 1 })) });
   const log = () => http.expectOne(({ url }) => url === '/api/runs');
   log().flush({ runs: [ran('run-1', 'Thursday lunch')], next });
+  http.expectOne(({ url }) => url === '/api/homework/between').flush({ homework: sheets, next: null });
   if (next !== null) log().flush({ runs: [ran('run-2', 'Early lunch')], next: null });
   await fixture.whenStable();
   fixture.detectChanges();
@@ -65,6 +72,14 @@ describe('the calendar', () => {
     expect(rows.filter((row) => row.includes('lunch'))).toHaveLength(2);
   });
 
+  it('has homework on the day it is given out, with the way to its sheet', async () => {
+    const of = { kind: 'level', groupId: null, words: '', concerns: [] } as const;
+    const homework = newHomework('home-1', 'Between classes', { ...of, concerns: [] }, `${month}-05`);
+    const { links } = await open([], null, [{ homework, version: 1, who: 'Lunch' }]);
+    expect(links('homework')[0]?.textContent).toContain('Between classes, Lunch: given out');
+    expect(links('homework')[0]?.getAttribute('href')).toBe('/homework/home-1');
+  });
+
   it('goes to the month before and asks for what stood there', async () => {
     const { page, http, fixture } = await open([course]);
     const before = page.querySelector('h1')?.textContent;
@@ -73,6 +88,7 @@ describe('the calendar', () => {
     expect(page.querySelector('h1')?.textContent).not.toBe(before);
     http.expectOne('/api/courses').flush({ courses: [] });
     http.expectOne(({ url }) => url === '/api/runs').flush({ runs: [], next: null });
+    http.expectOne(({ url }) => url === '/api/homework/between').flush({ homework: [], next: null });
     await fixture.whenStable();
     fixture.detectChanges();
     expect(page.textContent).toContain('Nothing stands in this month');

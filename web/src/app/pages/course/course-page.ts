@@ -14,6 +14,7 @@ import { TopBar } from '../../parts/top/top-bar';
 import { ClassPanel, moveTo } from './class-panel';
 import { CourseFile } from '../../data/course-file';
 import { MakingFlow } from './making-flow';
+import { CourseHomework } from './course-homework';
 import { CourseSetup } from './course-setup';
 import { CourseWeeks } from './course-weeks';
 import { courseLine, stateOf } from './course-words';
@@ -22,7 +23,7 @@ import { WeekWeave } from './week-weave';
 /** One course: its weeks in one picture, its classes, and what it is. */
 @Component({
   selector: 'nw-course-page',
-  imports: [ClassPanel, CourseSetup, Loading, MatButton, MatProgressBar, RouterLink, TopBar, WeekWeave],
+  imports: [ClassPanel, CourseHomework, CourseSetup, Loading, MatButton, MatProgressBar, RouterLink, TopBar, WeekWeave],
   providers: [CourseFile, MakingFlow, CourseWeeks, LadderFile, LadderNotes, PeopleList, Readings],
   templateUrl: './course-page.html',
   styleUrl: './course-page.scss',

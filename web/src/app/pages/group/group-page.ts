@@ -6,6 +6,7 @@ import { concernNames } from '@core/exercise';
 import { type Protocol, chanceWords, dayOf, protocolFor, sayNumber, unitWords } from '@core/measure';
 import { concernsOf, initialsIn } from '@core/roster';
 import { GroupFile } from '../../data/group-file';
+import { HomeworkSheets } from '../../data/homework-list';
 import { OwnProtocols } from '../../data/own-protocols';
 import { Readings } from '../../data/readings';
 import { WhoSees } from '../../data/who-sees';
@@ -22,7 +23,7 @@ const columns = 4;
 @Component({
   selector: 'nw-group-page',
   imports: [HelpedList, Loading, MatButton, OthersSee, RouterLink, TopBar],
-  providers: [Readings, GroupFile],
+  providers: [Readings, GroupFile, HomeworkSheets],
   templateUrl: './group-page.html',
   styleUrl: './group-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -32,6 +33,7 @@ export class GroupPage implements OnInit {
   protected readonly file = inject(GroupFile);
   protected readonly sees = inject(WhoSees);
   private readonly own = inject(OwnProtocols);
+  private readonly sheets = inject(HomeworkSheets);
   private readonly initials = computed(() => initialsIn(this.file.students()));
 
   private readonly standings = computed(() => this.file.page().value?.standings ?? []);
@@ -116,6 +118,13 @@ export class GroupPage implements OnInit {
       names: new Map(Object.entries(names)),
     };
   });
+
+  /** A sheet for whoever of the group is on a level. */
+  protected homework(): void {
+    const name = this.file.group()?.name ?? '';
+    const of = { kind: 'level', groupId: this.id(), words: '', concerns: [] } as const;
+    void this.sheets.create({ ...of, concerns: [] }, null, `At home: ${name}`.slice(0, 80));
+  }
 
   ngOnInit(): void {
     this.own.load();

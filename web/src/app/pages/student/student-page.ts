@@ -10,6 +10,7 @@ import { Loading } from '../../parts/loading/loading';
 import { OthersSee } from '../../parts/others-see/others-see';
 import { TopBar } from '../../parts/top/top-bar';
 import { AskedAfter } from './asked-after';
+import { AtHome } from './at-home';
 import { FirstClass } from './first-class';
 import { Levels } from './levels';
 import { Measured } from './measured';
@@ -25,7 +26,7 @@ const states = {
 /** One student: who it is, what to mind, and what was measured. */
 @Component({
   selector: 'nw-student-page',
-  imports: [AskedAfter, FirstClass, Levels, Loading, OthersSee, Measured, RouterLink, TopBar, Who],
+  imports: [AskedAfter, AtHome, FirstClass, Levels, Loading, OthersSee, Measured, RouterLink, TopBar, Who],
   providers: [Readings, LadderNotes, StudentFile],
   template: `
     <nw-top-bar />
@@ -83,6 +84,9 @@ const states = {
             </div>
             <nw-measured [student]="student" />
             <nw-levels [student]="student" />
+            @if (!sees.others()) {
+              <nw-at-home [studentId]="student.id" [name]="student.name" />
+            }
             @if (!sees.others()) {
               <nw-asked-after [student]="student" />
             }

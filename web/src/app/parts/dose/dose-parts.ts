@@ -43,6 +43,8 @@ export class DoseParts {
   readonly dose = input.required<Dose>();
   readonly phases = input.required<readonly { readonly name: string; readonly seconds: number }[]>();
   readonly pattern = input.required<FeetPattern>();
+  /** Whether it may be done in rounds; no, where those are said elsewhere. */
+  readonly inRounds = input(true);
   readonly changed = output<Dose>();
 
   protected readonly icons = { more: mdiChevronDown, remove: mdiClose, add: mdiPlus };

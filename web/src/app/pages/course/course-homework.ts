@@ -1,0 +1,79 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { Subject } from 'rxjs';
+import { type Course, mondaysOf } from '@core/course';
+import { daysOf } from '@core/homework/days';
+import { HomeworkApi } from '../../data/homework-api';
+import { HomeworkSheets } from '../../data/homework-list';
+import { loading, waiting } from '../../data/loading';
+import { sheetLine } from '../../parts/saying/sheet-line';
+
+/** What the people of a course do at home in its weeks. */
+@Component({
+  selector: 'nw-course-homework',
+  imports: [MatButton, RouterLink],
+  providers: [HomeworkSheets],
+  template: `
+    <p>
+      <b>At home:</b>
+      @for (one of rows(); track one.id) {
+        <span class="sheet">
+          <a [routerLink]="['/homework', one.id]">{{ one.title }}</a> {{ one.when }}, {{ one.stands }}
+        </span>
+      } @empty {
+        <span>nothing given out in these weeks.</span>
+      }
+      <button matButton type="button" (click)="create()">New homework for this course</button>
+    </p>
+  `,
+  styles: `
+    p {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: center;
+      gap: 2px 14px;
+      margin: 8px 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CourseHomework {
+  private readonly api = inject(HomeworkApi);
+  private readonly sheets = inject(HomeworkSheets);
+  readonly course = input.required<Course>();
+
+  private readonly weeks = computed(() => {
+    const { from, weeks } = this.course();
+    const last = mondaysOf(this.course()).at(-1) ?? from;
+    return { from, to: weeks > 0 ? (daysOf({ from: last, weeks: 1 }).at(-1) ?? last) : from };
+  });
+  private readonly asked$ = new Subject<{ readonly from: string; readonly to: string }>();
+  private readonly found = toSignal(
+    loading(this.asked$, ({ from, to }) => this.api.between(from, to)),
+    { initialValue: waiting },
+  );
+  protected readonly rows = computed(() => {
+    const { id, groupId } = this.course();
+    return (this.found().value?.homework ?? [])
+      .filter(({ homework: { courseId, for: of } }) => {
+        const isOfGroup = of.kind === 'level' && groupId !== null && of.groupId === groupId;
+        return courseId === id || isOfGroup;
+      })
+      .map((row) => ({ id: row.homework.id, ...sheetLine(row) }));
+  });
+
+  constructor() {
+    effect(() => {
+      const { from, to } = this.weeks();
+      untracked(() => this.asked$.next({ from, to }));
+    });
+  }
+
+  protected create(): void {
+    const { id, groupId, title, brief } = this.course();
+    const of = { kind: 'level' as const, groupId, words: '', concerns: groupId === null ? brief.concerns : [] };
+    void this.sheets.create(of, id, `${title}: at home`.slice(0, 80));
+  }
+}
