@@ -10,7 +10,7 @@ const coreGraph = {
   footprint: ['exercise'],
   plan: ['dose', 'exercise', 'kit', 'measure'],
   timeline: ['dose', 'exercise', 'kit', 'plan'],
-  load: ['exercise', 'timeline'],
+  load: ['exercise', 'measure', 'run', 'timeline'],
   run: ['dose', 'exercise', 'kit', 'plan', 'timeline'],
   cues: ['dose', 'exercise', 'plan', 'run', 'timeline'],
   format: ['cues', 'run', 'timeline'],
@@ -23,8 +23,8 @@ const coreGraph = {
   roster: ['dose', 'exercise', 'kit', 'library', 'measure', 'plan', 'run'],
   compose: ['dose', 'exercise', 'fit', 'kit', 'library', 'plan', 'roster', 'sequence', 'timeline'],
   log: ['exercise', 'measure', 'plan', 'run', 'timeline'],
-  course: ['compose', 'dose', 'exercise', 'kit', 'measure', 'plan', 'roster'],
-  homework: ['compose', 'dose', 'exercise', 'kit', 'measure', 'plan', 'roster', 'timeline'],
+  course: ['compose', 'dose', 'exercise', 'homework', 'kit', 'load', 'measure', 'plan', 'roster', 'timeline'],
+  homework: ['compose', 'dose', 'exercise', 'kit', 'load', 'measure', 'plan', 'roster', 'timeline'],
   contract: ['course', 'device', 'dose', 'exercise', 'homework', 'log', 'measure', 'plan', 'roster', 'run', 'timeline'],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({

@@ -1,6 +1,7 @@
 export * from './days';
 export { type HomeFault, type HomeFaultsAsked, barWords, fewerSets, homeFaults, mindsIn } from './faults';
 export * from './homework';
+export * from './load';
 export * from './minutes';
 export {
   type Barred,

@@ -1,1 +1,4 @@
+export * from './load';
+export * from './rules';
 export * from './weave';
+export * from './weeks';
