@@ -25,7 +25,20 @@ const coreGraph = {
   log: ['exercise', 'measure', 'plan', 'run', 'timeline'],
   course: ['compose', 'dose', 'exercise', 'homework', 'kit', 'load', 'measure', 'plan', 'roster', 'timeline'],
   homework: ['compose', 'dose', 'exercise', 'kit', 'load', 'measure', 'plan', 'roster', 'timeline'],
-  contract: ['course', 'device', 'dose', 'exercise', 'homework', 'log', 'measure', 'plan', 'roster', 'run', 'timeline'],
+  contract: [
+    'course',
+    'device',
+    'dose',
+    'exercise',
+    'homework',
+    'load',
+    'log',
+    'measure',
+    'plan',
+    'roster',
+    'run',
+    'timeline',
+  ],
 };
 const coreRules = Object.entries(coreGraph).map(([folder, may]) => ({
   name: `core-${folder}`,

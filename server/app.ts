@@ -19,6 +19,7 @@ import { homeworkRouter } from './homework/router';
 import { storedSheet } from './homework/sheet';
 import type { HomeworkStore } from './homework/store';
 import { type PeopleParts, noteRouter, peopleRouter, readingRouter } from './people/router';
+import type { CourseLoads } from './load/course-load';
 import { preferenceRouter } from './preferences/router';
 import type { PreferenceStore } from './preferences/store';
 import { ProblemError, notFound, readBody, sendProblem } from './problem';
@@ -43,6 +44,7 @@ export interface AppParts {
   readonly bands: BandStore;
   readonly courses: CourseStore;
   readonly homework: HomeworkStore;
+  readonly loads: CourseLoads;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -105,6 +107,7 @@ function api({
   bands,
   courses,
   homework,
+  loads,
   mayWrite,
 }: AppParts): Router {
   const router = Router();
@@ -131,7 +134,11 @@ function api({
   router.use('/bands', bandRouter(bands));
   router.use(
     '/courses',
-    courseRouter(courses, (id) => homework.givenOut(id)),
+    courseRouter(
+      courses,
+      (id) => homework.givenOut(id),
+      (id) => loads.of(id),
+    ),
   );
   router.use(
     '/homework',

@@ -11,6 +11,7 @@ import { type Db, openDatabase } from './database';
 import { Library } from './exercises/store';
 import { HomeworkStore } from './homework/store';
 import { copiesBeside } from './copies';
+import { CourseLoads } from './load/course-load';
 import { NoiseStore } from './people/noise';
 import { NoteStore } from './people/notes';
 import { ReadingStore } from './people/readings';
@@ -74,12 +75,13 @@ export function composeServer(options: ServerOptions): Server {
   };
   const courses = new CourseStore(db, classes, now);
   const homework = new HomeworkStore(db, people.people, people.notes, library, now);
+  const samples = new SampleStore(db, runs, () => preferences.read().pace);
   const app = createApp({
     classes,
     usage,
     library,
     runs,
-    samples: new SampleStore(db, runs, () => preferences.read().pace),
+    samples,
     preferences,
     takenOut: new TakenOutStore(db, library),
     people,
@@ -87,6 +89,7 @@ export function composeServer(options: ServerOptions): Server {
     bands: new BandStore(db),
     courses,
     homework,
+    loads: new CourseLoads(db, courses, samples, homework, library, preferences),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),

@@ -1,6 +1,8 @@
 import * as z from 'zod';
 import { Course, readCourse } from '../course/course';
+import { Region } from '../exercise';
 import { Id } from '../id';
+import { loadSources } from '../load/weeks';
 import { LocalDate } from '../measure/day';
 import { PlanDocument, document } from './document';
 
@@ -56,3 +58,18 @@ export const ClassesMade = z.strictObject({
   kept: z.array(z.strictObject({ key: LocalDate, why: z.enum(['by-hand', 'taught']) })),
 });
 export type ClassesMade = z.infer<typeof ClassesMade>;
+
+const Each = z.strictObject({ left: z.number(), right: z.number() });
+/** Something that asks something of the feet, on its date. */
+export const CourseLoadEntry = z.strictObject({
+  date: LocalDate,
+  source: z.enum(loadSources),
+  title: z.string(),
+  load: z.strictObject({ rises: Each, landings: Each, regions: z.partialRecord(Region, Each) }),
+  /** What it is: a class of the course by its date, a taught class, a sheet of homework. */
+  of: z.strictObject({ kind: z.enum(['class', 'run', 'home']), id: z.string() }),
+});
+export type CourseLoadEntry = z.infer<typeof CourseLoadEntry>;
+/** What the weeks of a course ask of the feet: classes taught and planned, homework of its group. */
+export const CourseLoad = z.strictObject({ entries: z.array(CourseLoadEntry) });
+export type CourseLoad = z.infer<typeof CourseLoad>;

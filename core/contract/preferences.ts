@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { School } from '../exercise';
 import { CheckId } from '../measure/check-id';
+import { LoadRules, defaultLoadRules } from '../load/rules';
 import { Pace, defaultPace } from '../plan';
 
 const said = (most: number) => z.string().trim().min(1).max(most);
@@ -16,5 +17,7 @@ export const Preferences = z.strictObject({
   words: z.array(OwnWord).max(200).default([]),
   /** Change a week that the teacher expects in checks that come with Needlework, where it is not theirs; on the judging scale. */
   weekly: z.partialRecord(CheckId, z.number().positive()).default({}),
+  /** How fast the load of a week may grow. */
+  load: LoadRules.default(defaultLoadRules),
 });
 export type Preferences = z.infer<typeof Preferences>;

@@ -7,6 +7,7 @@ export * from './course-plan';
 export * from './door-words';
 export * from './doors';
 export { type CourseFault } from './faults';
+export * from './full-weeks';
 export * from './load-cures';
 export * from './sessions';
 export * from './templates';

@@ -41,7 +41,7 @@ const rises = (n: number) => item('two-foot-rise', 'fingertips', n);
 
 const asked = (classes: readonly CurableClass[], sheets: readonly CurableSheet[] = []) => {
   const entries: LoadEntry[] = [...classes.map(({ entry }) => entry), ...sheets.flatMap((one) => one.entries)];
-  const weeks: WeeksAsked = { monday: '2026-03-02', weeks: 3, entries, landingsOutside: 0, isFull: () => true };
+  const weeks: WeeksAsked = { monday: '2026-03-02', weeks: 3, entries, landingsOutside: 0, full: [true, true, true] };
   const nameOf = (id: string) => offer(id).exercise.name.plain;
   return { weeks, rules: defaultLoadRules, newToImpact: false, classes, sheets, find, nameOf };
 };
@@ -57,15 +57,29 @@ describe('the smallest change that cures a steep week', () => {
     // 30 per cent more than 50 are 65, a handful of 20 more are 70
     expect(steepOf(all)).toMatchObject({ from: 50, to: 80, most: 70 });
     const cure = loadCure(steepOf(all), all);
-    expect(cure).toMatchObject({ fewer: 20, change: { kind: 'class' } });
+    expect(cure).toMatchObject({ fewer: 20, changes: [{ kind: 'class' }] });
     expect(cure?.words).toBe('60 instead of 80 in Small jumps on the spot, in “Class of 2026-03-10”');
-    if (cure?.change.kind !== 'class') throw new RangeError('a class is changed');
+    const [change] = cure?.changes ?? [];
+    if (change?.kind !== 'class') throw new RangeError('a class is changed');
     const after = asked([all.classes[0]!, classOf('2026-03-10', [jumps(60)])]);
-    expect(together(itemLoads(buildTimeline({ plan: cure.change.plan, find }))).landings).toEqual({
+    expect(together(itemLoads(buildTimeline({ plan: change.plan, find }))).landings).toEqual({
       left: 60,
       right: 60,
     });
     expect(steepIn(loadByWeek(after.weeks), defaultLoadRules, false)).toEqual([]);
+  });
+
+  it('is a few changes together where none is enough alone, and they are judged together', () => {
+    const split = { ...rises(30), id: 'item-more-rises' };
+    const all = asked([classOf('2026-03-03', [rises(40)]), classOf('2026-03-10', [rises(60), split])]);
+    // 90 where 60 would do: neither goes down by thirty within its level alone
+    expect(steepOf(all)).toMatchObject({ to: 90, most: 60 });
+    const cure = loadCure(steepOf(all), all);
+    expect(cure?.fewer).toBeGreaterThanOrEqual(30);
+    const [change] = cure?.changes ?? [];
+    if (change?.kind !== 'class') throw new RangeError('a class is changed');
+    const left = together(itemLoads(buildTimeline({ plan: change.plan, find }))).rises.left;
+    expect([left, 90 - left]).toEqual([90 - (cure?.fewer ?? 0), cure?.fewer]);
   });
 
   it('is not one that makes the week after steep', () => {
@@ -116,7 +130,7 @@ describe('the smallest change that cures a steep week', () => {
     // 40, then 50 in class and two days of ten at home: 70, where 60 would do
     expect(steepOf(all)).toMatchObject({ of: 'rises', to: 70, most: 60 });
     const cure = loadCure(steepOf(all), all);
-    expect(cure).toMatchObject({ fewer: 10, change: { kind: 'home' } });
+    expect(cure).toMatchObject({ fewer: 10, changes: [{ kind: 'home' }] });
     expect(cure?.words).toBe('1 set instead of 2 of Rise on both feet at home');
   });
 });

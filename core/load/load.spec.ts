@@ -96,12 +96,13 @@ describe('what a taught class asked', () => {
     const { plan } = bareClass([{ exercise: rise, dose: reps(12) }]);
     const rep = rise.performance.phases.reduce((sum, phase) => sum + phase.seconds, 0) * 1000;
     const at = (seq: number, atMs: number, event: RunEvent['event']): RunEvent => ({
+      runId: 'run-1',
       deviceId: 'dev-1',
       seq,
       atMs,
       event,
     });
-    const events = [at(1, 0, { kind: 'started', bout: 0 }), at(2, 6 * rep + 100, { kind: 'ended' })];
+    const events = [at(1, 0, { kind: 'started' }), at(2, 6 * rep + 100, { kind: 'ended' })];
     const state = replay(plan, events, 7 * rep, () => rise);
     expect(loadsDone(state)[0]?.rises).toEqual({ left: 6, right: 6 });
   });

@@ -5,7 +5,7 @@ import * as z from 'zod';
  * step that most troupes take in a week passes, and one that doubles a week does not.
  */
 export const LoadRules = z.strictObject({
-  /** Landings on a foot may grow by so much from the last full week, per cent. */
+  /** Landings on a foot may grow by so much from the last whole week, per cent. */
   landingsPercent: z.int().min(0).max(200),
   /** Rises on a foot, likewise. */
   risesPercent: z.int().min(0).max(200),

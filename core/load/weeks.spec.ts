@@ -22,7 +22,7 @@ const weeks = (entries: readonly LoadEntry[], change: { outside?: number; notFul
     weeks: change.count ?? 4,
     entries,
     landingsOutside: change.outside ?? 0,
-    isFull: (at) => !(change.notFull ?? []).includes(at),
+    full: Array.from({ length: change.count ?? 4 }, (_, at) => !(change.notFull ?? []).includes(at)),
   });
 const steep = (all: ReturnType<typeof weeks>, newToImpact = true) =>
   steepIn(all, defaultLoadRules, newToImpact).map(({ week: at, why, from, to, most }) => [at, why, from, to, most]);
@@ -38,7 +38,7 @@ describe('load by week', () => {
     expect(all[0]?.regions).toEqual([{ region: 'calf', load: 15 }]);
   });
 
-  it('compares with the last full week: a week of holidays in between makes nothing steep', () => {
+  it('compares with the last whole week: a week of holidays in between makes nothing steep', () => {
     const all = weeks([week(0, 100, 0), week(1, 10, 0), week(2, 110, 0)], { notFull: [1] });
     expect(all[2]?.risesPercent).toBe(10);
     expect(steep(all)).toEqual([]);

@@ -34,7 +34,7 @@ export interface WeekLoad {
   readonly regions: readonly { readonly region: Region; readonly load: number }[];
   /** Held as a week of the course is: what comes after is compared with it. */
   readonly full: boolean;
-  /** Rise against the last full week before, per cent; null where there is none, or nothing was in it. */
+  /** Rise against the last whole week before, per cent; null where there is none, or nothing was in it. */
   readonly landingsPercent: number | null;
   readonly risesPercent: number | null;
 }
@@ -46,8 +46,8 @@ export interface WeeksAsked {
   readonly entries: readonly LoadEntry[];
   /** Landings outside class a week, on both feet together. */
   readonly landingsOutside: number;
-  /** Whether a week is held whole: nothing to compare a next one with else. */
-  readonly isFull: (week: number) => boolean;
+  /** Whether each week is held whole: nothing to compare a next one with else. */
+  readonly full: readonly boolean[];
 }
 
 const total = (of: Readonly<Record<LoadSource, number>>): number =>
@@ -55,8 +55,8 @@ const total = (of: Readonly<Record<LoadSource, number>>): number =>
 export const landingsIn = ({ landings }: Pick<WeekLoad, 'landings'>): number => total(landings);
 export const risesIn = ({ rises }: Pick<WeekLoad, 'rises'>): number => total(rises);
 
-/** Load by week, each week against the last full one before it. */
-export function loadByWeek({ monday, weeks, entries, landingsOutside, isFull }: WeeksAsked): WeekLoad[] {
+/** Load by week, each week against the last whole one before it. */
+export function loadByWeek({ monday, weeks, entries, landingsOutside, full }: WeeksAsked): WeekLoad[] {
   const first = dayOf(monday);
   const byWeek = Array.from({ length: weeks }, (): LoadEntry[] => []);
   for (const entry of entries) byWeek[Math.floor((dayOf(entry.date) - first) / 7)]?.push(entry);
@@ -79,7 +79,7 @@ export function loadByWeek({ monday, weeks, entries, landingsOutside, isFull }: 
       landings,
       rises,
       regions: regionsOf(together(here.map(({ load }) => load))),
-      full: isFull(week),
+      full: full[week] ?? false,
       landingsPercent: before && percent(landingsIn(before), total(landings)),
       risesPercent: before && percent(risesIn(before), total(rises)),
     });
@@ -101,7 +101,7 @@ export interface Steep {
   readonly week: number;
   readonly of: Counted;
   readonly why: 'landings-grow' | 'rises-grow' | 'first-landings' | 'rises-with-landings';
-  /** The last full week's, and this one's, on the busier foot. */
+  /** The last whole week's, and this one's, on the busier foot. */
   readonly from: number;
   readonly to: number;
   /** What it may come to. */
@@ -109,7 +109,7 @@ export interface Steep {
 }
 
 /**
- * Weeks that rise too steeply against the last full week: landings, rises, the first landings of all, and rises that grow
+ * Weeks that rise too steeply against the last whole week: landings, rises, the first landings of all, and rises that grow
  * in the week in which landings begin.
  */
 export function steepIn(weeks: readonly WeekLoad[], rules: LoadRules, newToImpact: boolean): Steep[] {

@@ -1,11 +1,18 @@
 import { type Response, Router } from 'express';
-import { MakeClasses, SaveCourse } from '@core/contract';
+import { type CourseLoad, MakeClasses, SaveCourse } from '@core/contract';
 import type { GivenOut } from '@core/course';
 import { readBody, readId } from '../problem';
 import type { CourseStore } from './store';
 
-/** @param homework what is given out in a course; null for all of it */
-export function courseRouter(courses: CourseStore, homework: (courseId: string | null) => GivenOut[]): Router {
+/**
+ * @param homework what is given out in a course; null for all of it
+ * @param load what the weeks of a course ask of the feet
+ */
+export function courseRouter(
+  courses: CourseStore,
+  homework: (courseId: string | null) => GivenOut[],
+  load: (courseId: string) => CourseLoad,
+): Router {
   const router = Router();
   const course = (params: { readonly id?: string }) => readId('This course', params.id);
   router.get('/', (_request, response) => void response.json(courses.list(false)));
@@ -26,6 +33,7 @@ export function courseRouter(courses: CourseStore, homework: (courseId: string |
     response.setHeader('Cache-Control', 'no-store, no-transform');
     response.type('application/json').send(courses.plansAsWritten(course(params)));
   });
+  router.get('/:id/load', ({ params }, response) => void response.json(load(course(params))));
   router.put('/:id', ({ params, body }, response) => {
     response.json(courses.save(course(params), readBody(SaveCourse, body)));
   });

@@ -44,8 +44,8 @@ const open = () => {
     item,
     save,
     list: async (query: object = {}) => {
-      const { body } = await api.get('/api/homework').query(query).set(host).expect(200);
-      return HomeworkList.parse(body);
+      const answer = await api.get('/api/homework').query(query).set(host).expect(200);
+      return HomeworkList.parse(answer.body);
     },
     between: (from: string, to: string) => api.get('/api/homework/between').query({ from, to }).set(host),
     page: (id: string) => api.get(`/api/homework/${id}`).set(host),

@@ -87,6 +87,18 @@ export class HomeworkStore {
       }));
   }
 
+  /** Sheets of levels that go with a course, or with its group, on some of these dates; with the classes on their days. */
+  ofCourse(courseId: string, from: string, to: string): Pick<HomeworkPage, 'homework' | 'classes'>[] {
+    const course = this.coursesOf([], courseId)[0];
+    if (!course) return [];
+    return this.between(from, to).flatMap(({ homework: sheet }) => {
+      const { for: of } = sheet;
+      const isOfGroup = of.kind === 'level' && of.groupId !== null && of.groupId === course.groupId;
+      if (of.kind !== 'level' || (sheet.courseId !== courseId && !isOfGroup)) return [];
+      return [{ homework: sheet, classes: this.classesIn(course, sheet.from) }];
+    });
+  }
+
   page(id: string): HomeworkPage {
     const row = this.db.select().from(homework).where(eq(homework.id, id)).get();
     const [named] = row ? this.named([row]) : [];

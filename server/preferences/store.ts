@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { OwnWord, type Preferences } from '@core/contract';
 import { School, defaultSchool } from '@core/exercise';
+import { LoadRules, defaultLoadRules } from '@core/load';
 import { CheckId } from '@core/measure';
 import { Pace, defaultPace } from '@core/plan';
 import type { Db } from '../database';
@@ -11,8 +12,8 @@ const Answers = z.record(z.string(), z.unknown()).catch({});
 const Words = z.array(OwnWord).catch([]);
 const Weekly = z.partialRecord(CheckId, z.number().positive()).catch({});
 const Saved = z
-  .object({ school: Answers, pace: Answers, words: Words, weekly: Weekly })
-  .catch({ school: {}, pace: {}, words: [], weekly: {} });
+  .object({ school: Answers, pace: Answers, words: Words, weekly: Weekly, load: Answers })
+  .catch({ school: {}, pace: {}, words: [], weekly: {}, load: {} });
 
 /** The answers that still are answers, over where Needlework starts. */
 function over<T extends object>(
@@ -36,12 +37,13 @@ export class PreferenceStore {
 
   read(): Preferences {
     const row = this.db.select().from(preferences).get();
-    const { school, pace, words, weekly } = Saved.parse(row ? JSON.parse(row.body) : {});
+    const { school, pace, words, weekly, load } = Saved.parse(row ? JSON.parse(row.body) : {});
     return {
       school: over(defaultSchool, School.shape, school),
       pace: over(defaultPace(), Pace.shape, pace),
       words,
       weekly,
+      load: over(defaultLoadRules, LoadRules.shape, load),
     };
   }
 

@@ -1,5 +1,8 @@
 import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
+import * as z from 'zod';
 import type { LearnedTimes, RunsOver } from '@core/contract';
+import { Region } from '@core/exercise';
+import { type Load, loadsDone, together } from '@core/load';
 import { RunSample, learnTimes, leastClassesOver, sampleOf, whyOver } from '@core/log';
 import type { Pace } from '@core/plan';
 import { longestTaughtMs, replay } from '@core/run';
@@ -14,6 +17,15 @@ import type { RunStore } from './store';
 const newest = 40;
 /** Of one class, so many of the last times. */
 const newestOfClass = 12;
+
+/** What is kept of a taught class once it was read. */
+interface ReadRun {
+  readonly sample: RunSample;
+  readonly load: Load;
+}
+
+const EachKept = z.object({ left: z.number(), right: z.number() });
+const LoadKept = z.object({ rises: EachKept, landings: EachKept, regions: z.partialRecord(Region, EachKept) });
 
 interface Asked {
   readonly id: string;
@@ -64,30 +76,57 @@ export class SampleStore {
       .limit(most)
       .all()
       .map(({ id }) => id);
-    const counted = this.db
-      .select({ id: runEvents.runId, events: count() })
-      .from(runEvents)
-      .where(inArray(runEvents.runId, found))
-      .groupBy(runEvents.runId)
-      .all();
-    const events = new Map(counted.map((row) => [row.id, row.events]));
+    const events = this.eventsOf(found);
     return found.map((id) => ({ id, events: events.get(id) ?? 0 }));
   }
 
   private samples(asked: readonly Asked[]): RunSample[] {
     const ids = asked.map(({ id }) => id);
-    const rows = this.db.select().from(runSamples).where(inArray(runSamples.runId, ids)).all();
-    const kept = new Map(rows.map((row) => [row.runId, row]));
+    const kept = this.kept(ids);
     return asked.flatMap((one) => {
       const row = kept.get(one.id);
       const read = row?.events === one.events ? RunSample.safeParse(parsed(row.sample)) : null;
-      return read?.success ? [read.data] : this.read(one);
+      return read?.success ? [read.data] : (this.read(one)?.sample ?? []);
     });
   }
 
+  /** What taught classes asked of each foot, by their ids. */
+  loadsOf(ids: readonly string[]): Map<string, Load> {
+    const kept = this.kept(ids);
+    const events = this.eventsOf(ids);
+    return new Map(
+      ids.flatMap((id): [string, Load][] => {
+        const asked = { id, events: events.get(id) ?? 0 };
+        const row = kept.get(id);
+        const read = row?.events === asked.events && row.load !== null ? LoadKept.safeParse(parsed(row.load)) : null;
+        const load = read?.success ? read.data : this.read(asked)?.load;
+        return load ? [[id, load]] : [];
+      }),
+    );
+  }
+
+  private kept(ids: readonly string[]): Map<string, typeof runSamples.$inferSelect> {
+    const rows = this.db
+      .select()
+      .from(runSamples)
+      .where(inArray(runSamples.runId, [...ids]))
+      .all();
+    return new Map(rows.map((row) => [row.runId, row]));
+  }
+
+  private eventsOf(ids: readonly string[]): Map<string, number> {
+    const counted = this.db
+      .select({ id: runEvents.runId, events: count() })
+      .from(runEvents)
+      .where(inArray(runEvents.runId, [...ids]))
+      .groupBy(runEvents.runId)
+      .all();
+    return new Map(counted.map((row) => [row.id, row.events]));
+  }
+
   /** For the next time; where the disk takes nothing it is read again then, and what was asked for is answered all the same. */
-  private keep(runId: string, events: number, sample: RunSample): void {
-    const set = { events, sample: JSON.stringify(sample) };
+  private keep(runId: string, events: number, { sample, load }: ReadRun): void {
+    const set = { events, sample: JSON.stringify(sample), load: JSON.stringify(load) };
     try {
       this.db
         .insert(runSamples)
@@ -100,18 +139,19 @@ export class SampleStore {
   }
 
   /** One that an earlier application wrote and nobody can read now teaches nothing. */
-  private read({ id, events }: Asked): RunSample[] {
+  private read({ id, events }: Asked): ReadRun | null {
     try {
       const run = this.runs.read(id);
       const known = new Map(run.revisions.map(({ revision, exercise }) => [revision, exercise] as const));
       const find: FindRevision = (revision) => known.get(revision) ?? null;
       const last = run.events.at(-1)?.atMs ?? 0;
       const ended = run.events.some(({ event }) => event.kind === 'ended');
-      const sample = sampleOf(replay(run.plan, run.events, ended ? last : last + longestTaughtMs, find));
-      this.keep(id, events, sample);
-      return [sample];
+      const state = replay(run.plan, run.events, ended ? last : last + longestTaughtMs, find);
+      const found = { sample: sampleOf(state), load: together(loadsDone(state)) };
+      this.keep(id, events, found);
+      return found;
     } catch (error) {
-      if (error instanceof ProblemError) return [];
+      if (error instanceof ProblemError) return null;
       throw error;
     }
   }

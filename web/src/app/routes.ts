@@ -32,6 +32,11 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/course/course-page').then((m) => m.CoursePageView),
   },
   {
+    path: 'courses/:id/load',
+    title: 'Load · Needlework',
+    loadComponent: () => import('./pages/course-load/course-load-page').then((m) => m.CourseLoadPage),
+  },
+  {
     path: 'homework',
     title: 'Homework · Needlework',
     loadComponent: () => import('./pages/homework/homework-page').then((m) => m.HomeworkPageView),

@@ -1,7 +1,15 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
-import { ClassesMade, CourseList, CoursePage, CoursePlans, type MakeClasses, PersonSaved } from '@core/contract';
+import {
+  ClassesMade,
+  CourseList,
+  CourseLoad,
+  CoursePage,
+  CoursePlans,
+  type MakeClasses,
+  PersonSaved,
+} from '@core/contract';
 import type { Course } from '@core/course/course';
 
 /** Courses on the server, and the classes they make. */
@@ -21,6 +29,11 @@ export class CourseApi {
   /** The plans of all its classes. */
   plans(id: string): Observable<CoursePlans> {
     return this.http.get(`/api/courses/${id}/plans`).pipe(map((body) => CoursePlans.parse(body)));
+  }
+
+  /** What its weeks ask of the feet. */
+  load(id: string): Observable<CourseLoad> {
+    return this.http.get(`/api/courses/${id}/load`).pipe(map((body) => CourseLoad.parse(body)));
   }
 
   /** @param basedOn the version the edit was made on; null for a new one */

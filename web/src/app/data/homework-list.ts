@@ -6,7 +6,7 @@ import type { HomeworkRow } from '@core/contract';
 import { mondayOf } from '@core/course/sessions';
 import { type HomeFor, type Homework, newHomework } from '@core/homework/homework';
 import { HomeworkApi } from './homework-api';
-import { pages, waiting } from './loading';
+import { loading, pages, waiting } from './loading';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
 import { awayWords, failureWords } from './request-failure';
@@ -32,6 +32,18 @@ export class HomeworkSheets {
     ),
     { initialValue: waiting },
   );
+
+  private readonly during$ = new Subject<{ readonly from: string; readonly to: string }>();
+  /** Sheets that run on some of the days asked for. */
+  readonly during = toSignal(
+    loading(this.during$, ({ from, to }) => this.api.between(from, to)),
+    { initialValue: waiting },
+  );
+
+  /** Asks for those that run on some of the days from one to another. */
+  askDuring(from: string, to: string): void {
+    this.during$.next({ from, to });
+  }
 
   load(): void {
     this.asked$.next('first');

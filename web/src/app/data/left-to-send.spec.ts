@@ -4,6 +4,7 @@ import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { defaultSchool } from '@core/exercise';
+import { defaultLoadRules } from '@core/load';
 import { defaultPace } from '@core/plan';
 import { samplePlan, sampleRevisions } from '../../testing/sample-class';
 import { LeftList } from '../parts/waiting/left-list';
@@ -23,7 +24,7 @@ const answers: Letter = {
   kind: 'preferences',
   format: 1,
   id: 'pref-1',
-  preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
+  preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {}, load: defaultLoadRules },
 };
 const waits = (more: Partial<Waiting>): Waiting => ({
   queue: 'class:class-1',

@@ -4,6 +4,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { defaultSchool } from '@core/exercise';
+import { defaultLoadRules } from '@core/load';
 import { defaultPace } from '@core/plan';
 import { MemoryStore } from '../../testing/memory-store';
 import { samplePlan, sampleRevisions } from '../../testing/sample-class';
@@ -215,7 +216,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id: 'pref-1',
-      preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
+      preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {}, load: defaultLoadRules },
     });
     http.expectOne({ method: 'PUT', url: '/api/preferences' }).flush(null);
     expect(outbox.newest('preferences')).toBeNull();
@@ -227,7 +228,7 @@ describe('the outbox', () => {
       kind: 'preferences',
       format: 1,
       id,
-      preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
+      preferences: { school: defaultSchool, pace: defaultPace(), words: [], weekly: {}, load: defaultLoadRules },
     });
     const first = outbox.send(preferences('pref-1'));
     await soon();

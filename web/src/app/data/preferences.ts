@@ -3,6 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, EMPTY, Subject, catchError, filter, fromEvent, map, switchMap } from 'rxjs';
 import type { OwnWord, Preferences as Preferred } from '@core/contract';
 import { type School, defaultSchool } from '@core/exercise';
+import { type LoadRules, defaultLoadRules } from '@core/load/rules';
 import type { CheckId } from '@core/measure/check-id';
 import { type Pace, defaultPace } from '@core/plan';
 import { loading, waiting } from './loading';
@@ -18,6 +19,15 @@ const stateOf: Readonly<Record<Outcome['result']['kind'], PreferenceState>> = {
   refused: 'not-saved',
   away: 'not-saved',
 };
+
+/** Where Needlework starts. */
+const start = (): Preferred => ({
+  school: defaultSchool,
+  pace: defaultPace(),
+  words: [],
+  weekly: {},
+  load: defaultLoadRules,
+});
 
 /** How this teacher teaches: the answers that choose wording, phases, breath and defaults everywhere. */
 @Injectable({ providedIn: 'root' })
@@ -39,10 +49,7 @@ export class Preferences {
   private readonly saving = toSignal(this.saving$, { requireSync: true });
 
   /** The answers given here, else those on the server, else where Needlework starts. */
-  private readonly preferred = computed(
-    (): Preferred =>
-      this.answered() ?? this.read().value ?? { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} },
-  );
+  private readonly preferred = computed((): Preferred => this.answered() ?? this.read().value ?? start());
   readonly school = computed(() => this.preferred().school);
   /** What happens around the work, and how long it takes with this teacher. */
   readonly pace = computed(() => this.preferred().pace);
@@ -50,6 +57,8 @@ export class Preferences {
   readonly words = computed(() => this.preferred().words);
   /** Change a week that this teacher expects in a check, where it is another than Needlework's. */
   readonly weekly = computed((): Readonly<Record<string, number>> => this.preferred().weekly);
+  /** How fast the load of a week may grow. */
+  readonly loadRules = computed((): LoadRules => this.preferred().load);
   readonly state = computed((): PreferenceState => {
     const saving = this.saving();
     if (saving) return saving;
@@ -81,6 +90,10 @@ export class Preferences {
 
   answer(change: Partial<School>): void {
     this.prefer(() => ({ school: { ...this.school(), ...change } }));
+  }
+
+  setLoadRules(change: Partial<LoadRules>): void {
+    this.prefer(() => ({ load: { ...this.loadRules(), ...change } }));
   }
 
   setPace(change: Partial<Pace>): void {

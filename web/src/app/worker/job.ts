@@ -1,10 +1,18 @@
 import { type ComposeRequest, type Composed, compose } from '@core/compose';
-import { type ComposedCourse, type CourseRequest, composeCourse } from '@core/course';
+import {
+  type ComposedCourse,
+  type CourseRequest,
+  type CuresAsked,
+  type LoadCure,
+  composeCourse,
+  loadCure,
+} from '@core/course';
 import { type Fit, fit } from '@core/fit';
 import { type TimedTone, wavOf } from '@core/format';
 import type { Exercise } from '@core/exercise';
 import { type SwayFigures, type SwayRecord, swayFigures } from '@core/device/sway';
 import { type DoorPlan, type DoorSight, atTheDoor } from '@core/door';
+import type { Steep } from '@core/load';
 import type { Plan } from '@core/plan';
 import { type Reordered, reorder } from '@core/sequence';
 
@@ -57,6 +65,18 @@ export interface CourseJob {
   readonly asked: CourseRequest;
 }
 
+/** The smallest changes that take steep weeks down. */
+export interface CuresJob {
+  readonly kind: 'cures';
+  readonly steep: readonly Steep[];
+  readonly asked: Omit<CuresAsked, 'find' | 'nameOf' | 'sheets'>;
+  readonly sheets: readonly (Omit<CuresAsked['sheets'][number], 'asked'> & {
+    readonly asked: Omit<CuresAsked['sheets'][number]['asked'], 'find'>;
+  })[];
+  readonly exercises: readonly (readonly [revision: string, exercise: Exercise])[];
+  readonly words: 'plain' | 'anatomical';
+}
+
 /** The tones of a class as a sound file. */
 export interface WavJob {
   readonly kind: 'wav';
@@ -71,6 +91,7 @@ interface Jobs {
   readonly wav: { readonly job: WavJob; readonly result: Uint8Array };
   readonly compose: { readonly job: ComposeJob; readonly result: Composed };
   readonly course: { readonly job: CourseJob; readonly result: ComposedCourse };
+  readonly cures: { readonly job: CuresJob; readonly result: readonly (LoadCure | null)[] };
   readonly reorder: { readonly job: ReorderJob; readonly result: Reordered };
   readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
 }
@@ -92,6 +113,23 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
   wav: ({ tones, totalMs }) => wavOf(tones, totalMs),
   compose: ({ asked }) => compose(asked),
   course: ({ asked }) => composeCourse(asked),
+  *cures({ steep, asked, sheets, exercises, words }) {
+    const known = new Map(exercises);
+    const find = (revision: string) => known.get(revision) ?? null;
+    const names = new Map(exercises.map(([, { id, name }]) => [id, name[words]]));
+    const full: CuresAsked = {
+      ...asked,
+      sheets: sheets.map((sheet) => ({ ...sheet, asked: { ...sheet.asked, find } })),
+      find,
+      nameOf: (id) => names.get(id) ?? id,
+    };
+    const cures: (LoadCure | null)[] = [];
+    for (const one of steep) {
+      cures.push(loadCure(one, full));
+      yield { done: cures.length / steep.length };
+    }
+    return cures;
+  },
   reorder: ({ plan, exercises, blockId, softSeconds }) => {
     const known = new Map(exercises);
     return reorder({ plan, find: (revision) => known.get(revision) ?? null, blockId, softSeconds });
@@ -132,6 +170,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
       return works.compose(job);
     case 'course':
       return works.course(job);
+    case 'cures':
+      return works.cures(job);
     case 'reorder':
       return works.reorder(job);
     case 'wav':

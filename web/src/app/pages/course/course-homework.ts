@@ -1,13 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, untracked } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { Subject } from 'rxjs';
 import { type Course, mondaysOf } from '@core/course';
 import { daysOf } from '@core/homework/days';
-import { HomeworkApi } from '../../data/homework-api';
 import { HomeworkSheets } from '../../data/homework-list';
-import { loading, waiting } from '../../data/loading';
 import { sheetLine } from '../../parts/saying/sheet-line';
 
 /** What the people of a course do at home in its weeks. */
@@ -40,7 +36,6 @@ import { sheetLine } from '../../parts/saying/sheet-line';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CourseHomework {
-  private readonly api = inject(HomeworkApi);
   private readonly sheets = inject(HomeworkSheets);
   readonly course = input.required<Course>();
 
@@ -49,14 +44,9 @@ export class CourseHomework {
     const last = mondaysOf(this.course()).at(-1) ?? from;
     return { from, to: weeks > 0 ? (daysOf({ from: last, weeks: 1 }).at(-1) ?? last) : from };
   });
-  private readonly asked$ = new Subject<{ readonly from: string; readonly to: string }>();
-  private readonly found = toSignal(
-    loading(this.asked$, ({ from, to }) => this.api.between(from, to)),
-    { initialValue: waiting },
-  );
   protected readonly rows = computed(() => {
     const { id, groupId } = this.course();
-    return (this.found().value?.homework ?? [])
+    return (this.sheets.during().value?.homework ?? [])
       .filter(({ homework: { courseId, for: of } }) => {
         const isOfGroup = of.kind === 'level' && groupId !== null && of.groupId === groupId;
         return courseId === id || isOfGroup;
@@ -67,7 +57,7 @@ export class CourseHomework {
   constructor() {
     effect(() => {
       const { from, to } = this.weeks();
-      untracked(() => this.asked$.next({ from, to }));
+      untracked(() => this.sheets.askDuring(from, to));
     });
   }
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, si
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
-import { type Course, type CourseFault, doorWords, heldOf, mobiliseWords } from '@core/course';
+import { type Course, type CourseFault, doorWords, heldOf, mobiliseWords, outsideWords } from '@core/course';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -47,10 +47,7 @@ export class CoursePageView {
     const [course, plan, states] = [this.file.course(), this.weeks.plan(), this.weeks.states()];
     if (!course || !plan) return [];
     const doors = plan.doors.slice(1).map((door) => doorWords(door, states));
-    const outside =
-      course.newToImpact || course.outside.hours + course.outside.landings === 0
-        ? ''
-        : `Outside class ${course.outside.hours} h and ${course.outside.landings} landings a week: they come first, and classes add to them.`;
+    const outside = course.newToImpact ? '' : outsideWords(course);
     return [...doors, mobiliseWords(course.weekly.length, course.mobiliseDays), outside].filter(
       (words) => words !== '',
     );

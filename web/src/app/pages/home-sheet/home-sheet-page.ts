@@ -7,7 +7,7 @@ import { Concern, Family, concernNames, familyNames } from '@core/exercise';
 import { type HomeFor, type Suits, barWords, settle, stopWords } from '@core/homework';
 import { Floor, KitId, isWorn, kitNames } from '@core/kit';
 import { type Student, initialsIn } from '@core/roster';
-import { paperOf } from '../../data/homework-api';
+import { paperOf } from '../../data/home-paper';
 import { HomeworkFile } from '../../data/homework-file';
 import { LibraryStore } from '../../data/library-store';
 import { PeopleList } from '../../data/people-list';
