@@ -30,7 +30,7 @@ export async function onTenYears(
   classes: number = tenYears.classes,
 ): Promise<void> {
   const made = join('data', `ten-years-${classes}`);
-  const mark = join(made, 'made-with-courses');
+  const mark = join(made, 'made-with-homework');
   if (!existsSync(mark)) {
     console.log(`        making ${classes} classes, once, in ${made} …`);
     makeTenYears(made, { ...tenYears, classes, runs: classes });
@@ -129,6 +129,18 @@ async function calls(base: string, report: Report): Promise<void> {
   await timed('the plans of a course', (i) => get(`/api/courses/years-course-${74 + (i % 6)}/plans`));
   await timed('the calendar file of all courses', () => async () => {
     await (await fetch(`${base}/api/courses/calendar.ics`)).text();
+  });
+  await timed('the load of a course', (i) => get(`/api/courses/years-course-${74 + (i % 6)}/load`));
+  await timed('the sheets of homework', () => get('/api/homework'));
+  await timed('those that are put away, two years back', () => {
+    const twoYears = Buffer.from('2024-11-01 x').toString('base64url');
+    return get(`/api/homework?archived=yes&after=${twoYears}`);
+  });
+  await timed('those of one student', (i) => get(`/api/homework?student=years-student-${1 + (i % 50)}`));
+  await timed('those of a month', () => get('/api/homework/between?from=2026-11-01&to=2026-11-30'));
+  await timed('a sheet with the classes on its days', (i) => get(`/api/homework/years-home-${i % 20}`));
+  await timed('a sheet as a page to print', (i) => async () => {
+    await (await fetch(`${base}/api/homework/years-home-${i % 20}/sheet.pdf`)).arrayBuffer();
   });
   // once before: the last forty classes are read as they end, and these ended before the server knew how
   await call('GET', '/api/runs/learned');

@@ -1,3 +1,7 @@
+import { type HomeFor, type HomeItem, newHomework, oneSet } from '@core/homework';
+import { HomeworkStore } from '../server/homework/store';
+import { PlannedClasses } from '../server/load/planned-classes';
+import { NoteStore } from '../server/people/notes';
 import { join } from 'node:path';
 import { mkdirSync, rmSync } from 'node:fs';
 import { sql } from 'drizzle-orm';
@@ -98,7 +102,39 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
   const people = new PeopleStore(db, now, () => undefined);
   const readings = new ReadingStore(db, people, protocols, now);
   addTenYearsOfPeople({ people, readings, noise: new NoiseStore(db, readings, protocols) }, Math.floor(end / day));
+  const notes = new NoteStore(db, people, now);
+  addHomework(
+    new HomeworkStore(db, people, notes, new PlannedClasses(db, library), now),
+    library,
+    Math.floor(end / day),
+  );
   close();
+}
+
+/** A sheet a quarter for each of fifty students, and one a month for the group; put away but for the newest. */
+function addHomework(homework: HomeworkStore, library: Library, today: number): void {
+  const items = ['ankle-circles', 'short-foot', 'two-foot-rise', 'toe-wave'].map((exerciseId): HomeItem => {
+    const { exercise, revision } = library.one(exerciseId);
+    return {
+      id: `home-${exerciseId}`,
+      exerciseId,
+      revision,
+      rungId: exercise.ladder?.startRung ?? null,
+      dose: oneSet(exercise.doses.usual),
+      sets: [2, 3],
+      rhythm: 'every-other-day',
+      hidesIn: '',
+      note: '',
+    };
+  });
+  const put = (id: string, of: HomeFor, daysAgo: number): void => {
+    const sheet = { ...newHomework(id, `At home ${id}`, of, dateOf(today - daysAgo)), items, archived: daysAgo > 60 };
+    homework.save(id, { basedOn: null, homework: sheet });
+  };
+  const group: HomeFor = { kind: 'level', groupId: tenYearsOfPeople.group.id, words: '', concerns: [] };
+  for (let i = 0; i < 120; i++) put(`years-home-${i}`, group, i * 30);
+  for (let i = 0; i < 2000; i++)
+    put(`years-own-${i}`, { kind: 'student', studentId: `years-student-${1 + (i % 50)}` }, Math.floor(i / 50) * 90);
 }
 
 /** Eight courses a year; the newest six have their classes, three of them go on. */

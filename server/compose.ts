@@ -12,6 +12,7 @@ import { Library } from './exercises/store';
 import { HomeworkStore } from './homework/store';
 import { copiesBeside } from './copies';
 import { CourseLoads } from './load/course-load';
+import { PlannedClasses } from './load/planned-classes';
 import { NoiseStore } from './people/noise';
 import { NoteStore } from './people/notes';
 import { ReadingStore } from './people/readings';
@@ -74,7 +75,8 @@ export function composeServer(options: ServerOptions): Server {
     },
   };
   const courses = new CourseStore(db, classes, now);
-  const homework = new HomeworkStore(db, people.people, people.notes, library, now);
+  const plans = new PlannedClasses(db, library);
+  const homework = new HomeworkStore(db, people.people, people.notes, plans, now);
   const samples = new SampleStore(db, runs, () => preferences.read().pace);
   const app = createApp({
     classes,
@@ -89,7 +91,7 @@ export function composeServer(options: ServerOptions): Server {
     bands: new BandStore(db),
     courses,
     homework,
-    loads: new CourseLoads(db, courses, samples, homework, library, preferences),
+    loads: new CourseLoads(db, courses, samples, homework, library, preferences, plans),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),

@@ -315,8 +315,8 @@ export const runSamples = sqliteTable('run_samples', {
   /** How many events it was read from. */
   events: integer('events').notNull(),
   sample: text('sample').notNull(),
-  /** What it asked of each foot; null where it was read before that was kept. */
-  load: text('load'),
+  /** What was done in it, and what that asked of each foot; null where it was read before that was kept. */
+  done: text('done'),
 });
 
 /** Sheets of homework. */

@@ -60,3 +60,17 @@ export const LastTime = z.strictObject({
     .nullable(),
 });
 export type LastTime = z.infer<typeof LastTime>;
+
+/** What a group was taught between two instants, with the minutes of work of each exercise; oldest first. */
+export const GroupDone = z.strictObject({
+  taught: z.array(
+    z.strictObject({
+      runId: Id,
+      startedAt: z.iso.datetime(),
+      title: z.string(),
+      work: z.record(z.string(), z.number()),
+    }),
+  ),
+});
+export type GroupDone = z.infer<typeof GroupDone>;
+export const GroupDoneAsked = z.strictObject({ group: Id, from: z.iso.datetime(), to: z.iso.datetime() });

@@ -1,3 +1,4 @@
 export * from './learn';
+export * from './looking-back';
 export * from './sample';
 export * from './why-over';

@@ -3,6 +3,7 @@ export * from './felt-note';
 export * from './initials';
 export * from './note-from';
 export * from './options-for';
+export * from './steps-in';
 export * from './stop-signs';
 export * from './student';
 export * from './gate-for';

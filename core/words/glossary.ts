@@ -279,6 +279,20 @@ export const glossary: readonly Term[] = [
   teaching('class of a course', 'A class by the date that its weekday gives it, wherever it is moved.'),
   teaching('climb', 'The way of a group up one ladder in a course: one step up a week over all of them.'),
   teaching(
+    'sheet',
+    'Homework for some weeks: exercises, how many sets on a day, how often; given out, and handed back.',
+  ),
+  teaching(
+    'rhythm, trade',
+    'How often something is done at home; more sets on fewer days against fewer on more, with what both come to.',
+  ),
+  teaching('load', 'What is asked of each foot: rises, landings, and regions by rating times minutes.'),
+  teaching('whole week', 'One whose classes are all held and known: others are compared with it.'),
+  teaching(
+    'steep',
+    'A week that asks more than the rules let it grow from the last whole one; the rules are the instructor’s.',
+  ),
+  teaching(
     'changed by hand',
     'A class that somebody edited after its course made it: the course never writes over it.',
   ),

@@ -55,7 +55,7 @@ export function addDemoHomework(
     'For the stairs at the ferry',
     { kind: 'student', studentId: oswin.student.id },
     {
-      minutes: 8,
+      minutes: 10,
       weeks: 3,
       owns: ['chair', 'wall', 'mat', 'cloth', 'step'],
       items: [

@@ -1,17 +1,15 @@
 import { and, asc, desc, eq, gte, inArray, isNull, lt, lte, or } from 'drizzle-orm';
 import type { HomeworkAsked, HomeworkList, HomeworkPage, HomeworkRow, PersonSaved, SaveHomework } from '@core/contract';
 import { type Course, type GivenOut, heldOf, readCourse, sessionsOf } from '@core/course';
-import { type Homework, daysOf, loadsOf, readHomework } from '@core/homework';
-import { resolve } from '@core/exercise';
+import { type Homework, daysOf, readHomework } from '@core/homework';
 import { dateOf, dayOf } from '@core/measure';
-import { itemsOf, readPlan, revisionsOf } from '@core/plan';
 import { type Db, atOnce } from '../database';
-import type { Library } from '../exercises/store';
+import type { PlannedClasses } from '../load/planned-classes';
 import { pageOf } from '../page';
 import type { NoteStore } from '../people/notes';
 import type { PeopleStore } from '../people/store';
-import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
-import { classes, courseClasses, courses, groups, homework, students } from '../schema';
+import { ProblemError, notFound, readStoredAs } from '../problem';
+import { courseClasses, courses, groups, homework, students } from '../schema';
 import { versionAfter } from '../version-after';
 
 /** The longest that a sheet can run, days. */
@@ -25,7 +23,7 @@ export class HomeworkStore {
     private readonly db: Db,
     private readonly people: PeopleStore,
     private readonly notes: NoteStore,
-    private readonly library: Library,
+    private readonly plans: PlannedClasses,
     private readonly now: () => string,
   ) {}
 
@@ -197,9 +195,8 @@ export class HomeworkStore {
     const sessions = heldOf(sessionsOf(course)).filter(({ date }) => date >= from && date <= to);
     if (sessions.length === 0) return [];
     const rows = this.db
-      .select({ key: courseClasses.key, plan: classes.plan })
+      .select({ key: courseClasses.key, classId: courseClasses.classId })
       .from(courseClasses)
-      .innerJoin(classes, eq(classes.id, courseClasses.classId))
       .where(
         and(
           eq(courseClasses.courseId, course.id),
@@ -207,30 +204,16 @@ export class HomeworkStore {
             courseClasses.key,
             sessions.map(({ key }) => key),
           ),
-          isNull(classes.deletedAt),
         ),
       )
       .all();
-    const plans = new Map(rows.map(({ key, plan }) => [key, plan]));
+    const ids = new Map(rows.map(({ key, classId }) => [key, classId]));
+    const planned = this.plans.of([...ids.values()]);
     return sessions.map(({ key, date, number }) => ({
       date,
       title: `${course.title} ${number}`,
-      does: this.doneBy(plans.get(key) ?? null),
+      does: planned.get(ids.get(key) ?? '')?.does ?? null,
     }));
-  }
-
-  private doneBy(stored: string | null): HomeworkPage['classes'][number]['does'] {
-    const read = stored === null ? null : readPlan(parsed(stored));
-    if (!read?.ok) return null;
-    const plan = read.value;
-    const find = this.library.finder(revisionsOf(plan));
-    const items = itemsOf(plan);
-    const loads = items.flatMap(({ revision, rungId }) => {
-      const exercise = find(revision);
-      const settled = exercise && resolve(exercise, rungId, plan.school);
-      return settled?.ok ? loadsOf(settled.value) : [];
-    });
-    return { exerciseIds: [...new Set(items.map(({ exerciseId }) => exerciseId))], loads: [...new Set(loads)] };
   }
 }
 

@@ -1,19 +1,17 @@
-import { and, eq, gte, inArray, isNull, lt } from 'drizzle-orm';
+import { and, eq, gte, isNull, lt } from 'drizzle-orm';
 import type { CourseLoad, CourseLoadEntry, CoursePage } from '@core/contract';
 import { heldOf, mondaysOf, sessionsOf } from '@core/course';
 import { homeLoads } from '@core/homework';
-import { type Load, itemLoads, together } from '@core/load';
+import type { Load } from '@core/load';
 import { dateOf, dayOf } from '@core/measure';
-import { readPlan, revisionsOf } from '@core/plan';
-import { buildTimeline } from '@core/timeline';
 import type { CourseStore } from '../courses/store';
 import type { Db } from '../database';
 import type { Library } from '../exercises/store';
 import type { HomeworkStore } from '../homework/store';
 import type { PreferenceStore } from '../preferences/store';
-import { parsed } from '../problem';
 import type { SampleStore } from '../runs/samples';
-import { classes, runs } from '../schema';
+import { runs } from '../schema';
+import type { PlannedClasses } from './planned-classes';
 
 /** A day on both sides: an instant may lie on another date where the course is. */
 const dayMs = 86_400_000;
@@ -27,6 +25,7 @@ export class CourseLoads {
     private readonly homework: HomeworkStore,
     private readonly library: Library,
     private readonly preferences: PreferenceStore,
+    private readonly plans: PlannedClasses,
   ) {}
 
   of(courseId: string): CourseLoad {
@@ -70,9 +69,9 @@ export class CourseLoads {
             .map(({ id, startedAt, title }) => ({ id, date: localDate(startedAt, course.zone), title }))
             .filter(({ date }) => date >= from && date <= to);
     const all = [...ofCourse, ...others];
-    const loads = this.samples.loadsOf(all.map(({ id }) => id));
+    const done = this.samples.doneIn(all.map(({ id }) => id));
     return all.flatMap(({ id, date, title }): CourseLoadEntry[] => {
-      const load = loads.get(id);
+      const load = done.get(id)?.load;
       return load ? [entry(date, 'taught', title, load, { kind: 'run', id })] : [];
     });
   }
@@ -82,28 +81,12 @@ export class CourseLoads {
     const held = new Map(heldOf(sessionsOf(course)).map((session) => [session.key, session]));
     const open = made.filter(({ key, gone, taught }) => held.has(key) && !gone && taught.length === 0);
     if (open.length === 0) return [];
-    const plans = new Map(
-      this.db
-        .select({ id: classes.id, plan: classes.plan })
-        .from(classes)
-        .where(
-          inArray(
-            classes.id,
-            open.map(({ classId }) => classId),
-          ),
-        )
-        .all()
-        .map(({ id, plan }) => [id, plan]),
-    );
+    const plans = this.plans.of(open.map(({ classId }) => classId));
     return open.flatMap(({ key, classId, title }): CourseLoadEntry[] => {
-      const read = readPlan(parsed(plans.get(classId) ?? 'null'));
+      const planned = plans.get(classId);
       const date = held.get(key)?.date ?? key;
-      if (!read.ok) return [];
-      const load = together(
-        itemLoads(buildTimeline({ plan: read.value, find: this.library.finder(revisionsOf(read.value)) })),
-      );
       const source = course.taught.includes(key) ? 'taught' : 'planned';
-      return [entry(date, source, title, load, { kind: 'class', id: key })];
+      return planned ? [entry(date, source, title, planned.load, { kind: 'class', id: key })] : [];
     });
   }
 

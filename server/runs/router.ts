@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
+import { GroupDoneAsked, ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
 import { readBody, readId } from '../problem';
 import type { SampleStore } from './samples';
 import type { RunStore } from './store';
@@ -11,6 +11,10 @@ export function runRouter(runs: RunStore, samples: SampleStore): Router {
   router.get('/', ({ query }, response) => void response.json(runs.list(readBody(ListAsked, query))));
   router.get('/last/:id', ({ params }, response) => {
     response.json(runs.lastTime(readId('This class', params.id)));
+  });
+  router.get('/done', ({ query }, response) => {
+    const { group, from, to } = readBody(GroupDoneAsked, query);
+    response.json(samples.taughtTo(group, from, to));
   });
   router.get('/learned', (_request, response) => void response.json(samples.learned()));
   router.get('/over/:id', ({ params }, response) => {

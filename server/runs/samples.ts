@@ -1,9 +1,9 @@
-import { and, count, desc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, count, desc, eq, gte, inArray, isNull, lt } from 'drizzle-orm';
 import * as z from 'zod';
-import type { LearnedTimes, RunsOver } from '@core/contract';
+import type { GroupDone, LearnedTimes, RunsOver } from '@core/contract';
 import { Region } from '@core/exercise';
 import { type Load, loadsDone, together } from '@core/load';
-import { RunSample, learnTimes, leastClassesOver, sampleOf, whyOver } from '@core/log';
+import { RunSample, learnTimes, leastClassesOver, sampleOf, whyOver, workDone } from '@core/log';
 import type { Pace } from '@core/plan';
 import { longestTaughtMs, replay } from '@core/run';
 import type { FindRevision } from '@core/timeline';
@@ -17,15 +17,27 @@ import type { RunStore } from './store';
 const newest = 40;
 /** Of one class, so many of the last times. */
 const newestOfClass = 12;
+/** Classes looked back at, at the most: four a week for a year. */
+const mostBack = 208;
 
 /** What is kept of a taught class once it was read. */
 interface ReadRun {
   readonly sample: RunSample;
+  readonly done: DoneRun;
+}
+
+/** What a taught class asked of each foot, and the minutes of each exercise. */
+export interface DoneRun {
   readonly load: Load;
+  readonly work: Readonly<Record<string, number>>;
 }
 
 const EachKept = z.object({ left: z.number(), right: z.number() });
-const LoadKept = z.object({ rises: EachKept, landings: EachKept, regions: z.partialRecord(Region, EachKept) });
+const DoneKept = z.object({
+  load: z.object({ rises: EachKept, landings: EachKept, regions: z.partialRecord(Region, EachKept) }),
+  /** Minutes of each exercise. */
+  work: z.record(z.string(), z.number()),
+});
 
 interface Asked {
   readonly id: string;
@@ -90,19 +102,39 @@ export class SampleStore {
     });
   }
 
-  /** What taught classes asked of each foot, by their ids. */
-  loadsOf(ids: readonly string[]): Map<string, Load> {
+  /** What was done in taught classes, by their ids. */
+  doneIn(ids: readonly string[]): Map<string, DoneRun> {
     const kept = this.kept(ids);
     const events = this.eventsOf(ids);
     return new Map(
-      ids.flatMap((id): [string, Load][] => {
+      ids.flatMap((id): [string, DoneRun][] => {
         const asked = { id, events: events.get(id) ?? 0 };
         const row = kept.get(id);
-        const read = row?.events === asked.events && row.load !== null ? LoadKept.safeParse(parsed(row.load)) : null;
-        const load = read?.success ? read.data : this.read(asked)?.load;
-        return load ? [[id, load]] : [];
+        const read = row?.events === asked.events && row.done !== null ? DoneKept.safeParse(parsed(row.done)) : null;
+        const done = read?.success ? read.data : this.read(asked)?.done;
+        return done ? [[id, done]] : [];
       }),
     );
+  }
+
+  /** Taught classes of a group from one instant to another, with what was done in them; oldest first, no more than `mostBack`. */
+  taughtTo(groupId: string, from: string, to: string): GroupDone {
+    const rows = this.db
+      .select({ id: runs.id, startedAt: runs.startedAt, title: runs.title })
+      .from(runs)
+      .where(and(eq(runs.groupId, groupId), isNull(runs.removedAt), gte(runs.startedAt, from), lt(runs.startedAt, to)))
+      .orderBy(desc(runs.startedAt), desc(runs.id))
+      .limit(mostBack)
+      .all();
+    const done = this.doneIn(rows.map(({ id }) => id));
+    return {
+      taught: rows.reverse().map(({ id, startedAt, title }) => ({
+        runId: id,
+        startedAt,
+        title,
+        work: { ...(done.get(id)?.work ?? {}) },
+      })),
+    };
   }
 
   private kept(ids: readonly string[]): Map<string, typeof runSamples.$inferSelect> {
@@ -125,8 +157,8 @@ export class SampleStore {
   }
 
   /** For the next time; where the disk takes nothing it is read again then, and what was asked for is answered all the same. */
-  private keep(runId: string, events: number, { sample, load }: ReadRun): void {
-    const set = { events, sample: JSON.stringify(sample), load: JSON.stringify(load) };
+  private keep(runId: string, events: number, { sample, done }: ReadRun): void {
+    const set = { events, sample: JSON.stringify(sample), done: JSON.stringify(done) };
     try {
       this.db
         .insert(runSamples)
@@ -147,7 +179,10 @@ export class SampleStore {
       const last = run.events.at(-1)?.atMs ?? 0;
       const ended = run.events.some(({ event }) => event.kind === 'ended');
       const state = replay(run.plan, run.events, ended ? last : last + longestTaughtMs, find);
-      const found = { sample: sampleOf(state), load: together(loadsDone(state)) };
+      const found = {
+        sample: sampleOf(state),
+        done: { load: together(loadsDone(state)), work: workDone(state) },
+      };
       this.keep(id, events, found);
       return found;
     } catch (error) {

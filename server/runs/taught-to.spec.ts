@@ -1,6 +1,6 @@
 import request from 'supertest';
-import { GroupTaught } from '@core/contract';
-import { type Plan, itemsOf } from '@core/plan';
+import { GroupDone, GroupTaught } from '@core/contract';
+import { type Plan, bareWorkPace, itemsOf } from '@core/plan';
 import { samplePlan, testServer } from '../testing/server';
 
 const host = { Host: '127.0.0.1:4310' };
@@ -23,7 +23,23 @@ describe('what a group was taught', () => {
         .expect(204);
     const taught = async () =>
       GroupTaught.parse((await api.get('/api/people/groups/troupe/taught').set(host).expect(200)).body);
-    return { plan, teach, taught, remove: (id: string) => api.delete(`/api/runs/${id}`).set(host).expect(204) };
+    const work = async (runId: string, seconds: number) => {
+      const at = (seq: number, atMs: number, event: object) => ({ runId, deviceId: 'dev-1', seq, atMs, event });
+      const events = [at(1, 0, { kind: 'started' }), at(2, seconds * 1000, { kind: 'ended' })];
+      await api.post(`/api/runs/${runId}/events`).set(host).send({ events });
+    };
+    const done = async (from: string, to: string) => {
+      const query = { group: 'troupe', from: `${from}T00:00:00.000Z`, to: `${to}T00:00:00.000Z` };
+      return GroupDone.parse((await api.get('/api/runs/done').query(query).set(host).expect(200)).body).taught;
+    };
+    return {
+      plan,
+      teach,
+      taught,
+      work,
+      done,
+      remove: (id: string) => api.delete(`/api/runs/${id}`).set(host).expect(204),
+    };
   };
 
   it('is how often each exercise, and the class that was last, with its levels and its lead', async () => {
@@ -51,5 +67,24 @@ describe('what a group was taught', () => {
     expect((await taught()).last).not.toBeNull();
     await remove('run-3');
     expect(await taught()).toEqual({ times: {}, last: null });
+  });
+
+  it('between two instants has the minutes of work of each exercise, as they were; nothing of what was not begun', async () => {
+    const { teach, work, done } = open();
+    // nothing around the work, so that it begins at once
+    const pace = bareWorkPace();
+    await teach('run-1', '2026-09-01', { title: 'First', pace });
+    await teach('run-2', '2026-09-08', { title: 'Second', pace });
+    // long enough for the first exercise, a look of some seconds, and not for all of the rises
+    await work('run-1', 25);
+    const all = await done('2026-09-01', '2026-10-01');
+    expect(all.map(({ runId, title }) => [runId, title])).toEqual([
+      ['run-1', 'First'],
+      ['run-2', 'Second'],
+    ]);
+    expect(Object.keys(all[0]?.work ?? {})).toEqual(['walk-and-notice']);
+    expect(all[0]?.work['walk-and-notice']).toBeGreaterThan(0.1);
+    expect(all[1]?.work).toEqual({});
+    expect(await done('2026-09-02', '2026-09-08')).toEqual([]);
   });
 });

@@ -37,6 +37,18 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/course-load/course-load-page').then((m) => m.CourseLoadPage),
   },
   {
+    path: 'groups/:id/back',
+    title: 'Looking back · Needlework',
+    data: { of: 'group' },
+    loadComponent: () => import('./pages/looking-back/looking-back-page').then((m) => m.LookingBackPage),
+  },
+  {
+    path: 'people/:id/back',
+    title: 'Looking back · Needlework',
+    data: { of: 'student' },
+    loadComponent: () => import('./pages/looking-back/looking-back-page').then((m) => m.LookingBackPage),
+  },
+  {
     path: 'homework',
     title: 'Homework · Needlework',
     loadComponent: () => import('./pages/homework/homework-page').then((m) => m.HomeworkPageView),

@@ -1,7 +1,16 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
-import { LastTime, LearnedTimes, RunList, RunsOver, RunRead, type RunRemarks, type StartRun } from '@core/contract';
+import {
+  GroupDone,
+  LastTime,
+  LearnedTimes,
+  RunList,
+  RunsOver,
+  RunRead,
+  type RunRemarks,
+  type StartRun,
+} from '@core/contract';
 import type { RunEvent } from '@core/run';
 import { type Narrowed, listParams } from './loading';
 
@@ -23,6 +32,11 @@ export class RunApi {
   /** What the log teaches about the teacher's times. */
   learned(): Observable<LearnedTimes> {
     return this.http.get('/api/runs/learned').pipe(map((body) => LearnedTimes.parse(body)));
+  }
+
+  /** What a group was taught between two instants, with the minutes of each exercise. */
+  done(group: string, from: string, to: string): Observable<GroupDone> {
+    return this.http.get('/api/runs/done', { params: { group, from, to } }).pipe(map((body) => GroupDone.parse(body)));
   }
 
   /** Why a class always runs over. */

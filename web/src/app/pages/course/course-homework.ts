@@ -25,6 +25,9 @@ import { sheetLine } from '../../parts/saying/sheet-line';
     </p>
   `,
   styles: `
+    a {
+      color: inherit;
+    }
     p {
       display: flex;
       flex-wrap: wrap;

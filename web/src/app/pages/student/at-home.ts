@@ -29,6 +29,9 @@ import { sheetLine } from '../../parts/saying/sheet-line';
     }
   `,
   styles: `
+    a {
+      color: inherit;
+    }
     .head {
       display: flex;
       align-items: center;

@@ -81,6 +81,7 @@ const states = {
               @if (student.consent) {
                 <a [routerLink]="['/people', student.id, 'look']">Take a reading</a>
               }
+              <a [routerLink]="['/people', student.id, 'back']">Looking back</a>
             </div>
             <nw-measured [student]="student" />
             <nw-levels [student]="student" />

@@ -1,0 +1,1 @@
+ALTER TABLE `run_samples` ADD `done` text;

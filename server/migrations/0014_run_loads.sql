@@ -1,1 +1,0 @@
-ALTER TABLE `run_samples` ADD `load` text;
