@@ -97,6 +97,14 @@ describe('the smallest change that cures a steep week', () => {
     expect(loadCure(steepOf(locked), locked)).toBeNull();
   });
 
+  it('takes an exercise out where its least dose is still too much', () => {
+    const other = { ...jumps(32), id: 'item-locked-jumps', locked: true };
+    const all = asked([classOf('2026-03-03', [jumps(16)]), classOf('2026-03-10', [jumps(12), other])]);
+    // 44 where 36 would do; twelve become eight at the least, which is four too many
+    expect(steepOf(all)).toMatchObject({ to: 44, most: 36 });
+    expect(loadCure(steepOf(all), all)?.words).toBe('“Class of 2026-03-10” without Small jumps on the spot');
+  });
+
   it('may be a set less at home, where the class is as the teacher wants it', () => {
     const { revision } = offer('two-foot-rise');
     const homework = {

@@ -14,6 +14,7 @@ import {
   type Settled,
   homeDays,
   homeFaults,
+  homeLoads,
   homeworkFrom,
   minutesOf,
   newHomework,
@@ -128,6 +129,12 @@ describe('the days of a sheet', () => {
     const totals = totalsOf(settledFirst(homework), homework, classes);
     expect([totals.home, totals.inClass]).toEqual([1, 2]);
     expect(totals.words).toContain('2 classes do it');
+  });
+
+  it('what mobilises is left to the class that does the very same', () => {
+    const homework = sheet([loose], { weeks: 1 });
+    const same = classOn('2026-03-04', { exerciseIds: ['sideways-ankle-rock'], loads: [] });
+    expect(dueOn(homework, 'sideways-ankle-rock', [same])).toEqual([1, 2, 4, 5, 6, 7]);
   });
 
   it('a class that loads the same calf counts, though it does another exercise; one for the toes does not', () => {
@@ -255,6 +262,17 @@ describe('a sheet that is suggested', () => {
     },
   );
 
+  it('never asks somebody who falls to balance alone', () => {
+    const full = {
+      ...asked(sheet([]), { concerns: ['falls-or-faints'] }),
+      library: catalogueOffers,
+      stands: {},
+      seed: 1,
+    };
+    expect(suggestRequest(full).without).toContain('one-leg-stand');
+    expect(suggestRequest({ ...full, concerns: [] }).without).toEqual([]);
+  });
+
   it('is on the levels on which the person stands', () => {
     const rungs = offer('two-foot-rise').exercise.ladder?.rungs ?? [];
     const stands = { 'two-foot-rise': rungs[0]?.id ?? '' };
@@ -284,6 +302,17 @@ describe('a sheet of paper', () => {
     expect(paper.days.slice(0, 5).map(({ boxes }) => boxes[1])).toEqual(['box', 'none', 'class', 'none', 'box']);
     expect(paper.days[2]?.classes).toBe('Tuesday');
     expect(paper.days.every(({ boxes }) => boxes[0] === 'box')).toBe(true);
+  });
+});
+
+describe('what a sheet asks of the feet', () => {
+  it('is its fewest sets on each of its days; once it is handed back, as much of it as was done', () => {
+    const homework = sheet([rises]);
+    const of = (change: Partial<Homework>) => homeLoads(asked({ ...homework, ...change }));
+    expect(of({}).map(({ load }) => load.rises.left)).toEqual([30, 30, 30, 30, 30, 30, 30]);
+    // ten days were meant to be seven: no more than all of it is counted
+    expect(of({ daysDone: 10 })[0]?.load.rises.left).toBe(30);
+    expect(of({ daysDone: 0 })[0]?.load.rises.left).toBe(0);
   });
 });
 

@@ -1,4 +1,4 @@
-import { holds, reps, timed } from '../exercise/catalogue/author';
+import { foot, holds, phase, reps, standing, timed } from '../exercise/catalogue/author';
 import { catalogue } from '../exercise/catalogue';
 import { defaultSchool, resolve } from '../exercise';
 import { type RunEvent, replay } from '../run';
@@ -71,6 +71,16 @@ describe('what a class asks of the feet, summed by hand', () => {
     expect(busier(load.rises)).toBe(16);
   });
 
+  it('a rise that drops into a landing is both', () => {
+    const drop = found('rise-and-drop-to-landing');
+    const { timeline } = bareClass([{ exercise: drop, dose: reps(6), item: { rungId: 'held' } }]);
+    const [load] = itemLoads(timeline);
+    expect([load?.rises, load?.landings]).toEqual([
+      { left: 6, right: 6 },
+      { left: 6, right: 6 },
+    ]);
+  });
+
   it('knows a rise by what the foot does: heel up under weight, standing', () => {
     const settled = (id: string) => {
       const exercise = found(id);
@@ -78,7 +88,14 @@ describe('what a class asks of the feet, summed by hand', () => {
       if (!way.ok) throw new RangeError(id);
       return way.value;
     };
-    for (const id of ['two-foot-rise', 'single-leg-rise', 'rise-and-stay', 'step-rise-straight-knee'])
+    for (const id of [
+      'two-foot-rise',
+      'single-leg-rise',
+      'rise-and-stay',
+      'step-rise-straight-knee',
+      'three-point-rise',
+      'push-off',
+    ])
       expect([id, isRise(settled(id))]).toEqual([id, true]);
     for (const id of [
       'short-foot',
@@ -88,6 +105,33 @@ describe('what a class asks of the feet, summed by hand', () => {
       'one-leg-stand',
     ])
       expect([id, isRise(settled(id))]).toEqual([id, false]);
+  });
+});
+
+describe('a heel that is up without weight', () => {
+  it('is no rise: the ball has to carry', () => {
+    const hovering = sampleExercise('hover', {
+      position: 'standing',
+      regions: { calf: 2 },
+      phases: [
+        phase(
+          'hover',
+          2,
+          foot(standing, { heelHeightCm: 6, contacts: { innerBall: ['lift', 'air'], outerBall: ['lift', 'air'] } }),
+        ),
+      ],
+    });
+    const carried = sampleExercise('carried', {
+      position: 'standing',
+      regions: { calf: 2 },
+      phases: [phase('up', 2, foot(standing, { heelHeightCm: 6 }))],
+    });
+    const loaded = (exercise: typeof hovering) => ({ ...exercise, stage: 'loaded' as const });
+    const rises = [hovering, carried].map((exercise) => {
+      const { timeline } = bareClass([{ exercise: loaded(exercise), dose: reps(5) }]);
+      return busier(itemLoads(timeline)[0]?.rises ?? { left: NaN, right: NaN });
+    });
+    expect(rises).toEqual([0, 5]);
   });
 });
 

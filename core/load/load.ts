@@ -43,13 +43,18 @@ export function together(loads: readonly Load[]): Load {
 /** What the foot that has more of it has. */
 export const busier = ({ left, right }: Each): number => Math.max(left, right);
 
-/** A rise: standing, the heel comes up while the foot carries weight. */
-export const isRise = ({ position, phases }: Pick<Execution, 'position' | 'phases'>): boolean =>
-  position === 'standing' &&
-  phases.some(({ working: { role, heelHeightCm, contacts } }) => {
+/**
+ * A rise: standing, the calf loaded, the heel comes up or stays up while the ball carries weight. What rolls over the toes
+ * without load, or sinks with the heels up, is none.
+ */
+export const isRise = ({ position, phases, regions, exercise }: Execution): boolean => {
+  const isLoaded = exercise.stage === 'loaded' || exercise.stage === 'integrated';
+  if (position !== 'standing' || !isLoaded || (regions.calf ?? 0) + (regions['deep-calf'] ?? 0) === 0) return false;
+  return phases.some(({ working: { role, heelHeightCm, contacts }, body }) => {
     const carries = [contacts.innerBall, contacts.outerBall].some(({ contact }) => contact === 'press');
-    return role === 'works' && heelHeightCm > 0 && carries;
+    return role === 'works' && heelHeightCm > 0 && carries && body !== 'sinks';
   });
+};
 
 /** Reps in a stretch of work: itself where it is one, a hold too; else as many as fit into it at the exercise's own tempo. */
 function repsIn({ kind, phaseMs, startMs, endMs }: TimelineEvent, { phaseSeconds }: Execution): number {
@@ -85,7 +90,7 @@ function loadOf({ itemId, execution, leftWorkMs, rightWorkMs }: ItemTime, reps: 
     {
       itemId,
       exerciseId: exercise.id,
-      rises: isRise(execution) && impactsPerRep === 0 ? reps : none,
+      rises: isRise(execution) ? reps : none,
       landings: times(reps, { left: impactsPerRep, right: impactsPerRep }),
       regions: Object.fromEntries(
         (Object.entries(regions) as [Region, number][])
