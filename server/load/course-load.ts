@@ -15,6 +15,8 @@ import type { PlannedClasses } from './planned-classes';
 
 /** A day on both sides: an instant may lie on another date where the course is. */
 const dayMs = 86_400_000;
+/** Sheets whose load is remembered. */
+const mostKnown = 200;
 
 /** What the weeks of a course ask of the feet, from all that is known of them. */
 export class CourseLoads {
@@ -27,6 +29,9 @@ export class CourseLoads {
     private readonly preferences: PreferenceStore,
     private readonly plans: PlannedClasses,
   ) {}
+
+  /** What sheets ask, by all that it was worked out from. */
+  private readonly known = new Map<string, ReturnType<typeof homeLoads>>();
 
   of(courseId: string): CourseLoad {
     const page = this.courses.page(courseId);
@@ -90,6 +95,12 @@ export class CourseLoads {
     });
   }
 
+  private remember(key: string, loads: ReturnType<typeof homeLoads>): void {
+    const oldest = this.known.keys().next();
+    if (!this.known.has(key) && this.known.size >= mostKnown && !oldest.done) this.known.delete(oldest.value);
+    this.known.set(key, loads);
+  }
+
   /** What the group does at home, a sheet for a level counted as if everybody had it; one student's own sheet is theirs. */
   private atHome(courseId: string, from: string, to: string): CourseLoadEntry[] {
     const { school, pace } = this.preferences.read();
@@ -97,7 +108,10 @@ export class CourseLoads {
       const { for: of } = sheet;
       const concerns = of.kind === 'level' ? of.concerns : [];
       const find = this.library.finder(sheet.items.map(({ revision }) => revision));
-      return homeLoads({ homework: sheet, school, concerns, find, pace, classes: on })
+      const key = JSON.stringify([sheet, on, school, pace]);
+      const loads = this.known.get(key) ?? homeLoads({ homework: sheet, school, concerns, find, pace, classes: on });
+      this.remember(key, loads);
+      return loads
         .filter(({ date }) => date >= from && date <= to)
         .map(({ date, load }) => entry(date, 'home', sheet.title, load, { kind: 'home', id: sheet.id }));
     });
