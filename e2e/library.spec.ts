@@ -123,20 +123,6 @@ test('a built-in exercise is changed, a class moves to it, and it returns to its
   expect(changed).toBe(false);
 });
 
-test('what the teacher prefers chooses the words and marks other schools', async ({ page, request }) => {
-  const before = (await (await request.get('/api/preferences')).json()) as { school: object };
-  try {
-    await page.goto('/teaching');
-    await page.getByRole('radio', { name: 'out on effort' }).check();
-    await expect(page.getByText('Saved')).toBeVisible();
-    await page.goto('/exercises/step-rise-straight-knee');
-    await page.getByRole('button', { name: /^one foot, below the edge of a step/ }).click();
-    await expect(page.getByText('breathe out')).toBeVisible();
-  } finally {
-    await request.put('/api/preferences', { data: before });
-  }
-});
-
 test('the words are found, and a cue is read for muddles', async ({ page }) => {
   await page.goto('/words');
   await page.getByLabel('Find a word').fill('eversion');

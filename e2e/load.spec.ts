@@ -4,21 +4,20 @@ import { newCourse } from '@core/course';
 import { reps } from '@core/dose';
 import { newBlock, newItem, newPlan } from '@core/plan';
 
-test('a week that rises too steeply is named, and one press takes it down as it was tried', async ({
-  page,
-  request,
+test('a week that rises too steeply is named, and one press takes it down as it was tried', async ({ page, request }, {
+  repeatEachIndex,
 }) => {
-  const id = 'e2e-steep';
+  const id = `e2e-steep-${repeatEachIndex}`;
   const course = { ...newCourse(id, 'Steep weeks', '2031-03-03', 'Europe/London'), weeks: 3 };
   const put = (path: string, data: object) => request.put(path, { data });
   expect((await put(`/api/courses/${id}`, { basedOn: null, course })).ok()).toBe(true);
   const rise = (await (await request.get('/api/exercises/two-foot-rise')).json()) as ExerciseRevision;
   const classes = [40, 90].map((count, i) => {
     const key = ['2031-03-04', '2031-03-11'][i] ?? '';
-    const item = { ...newItem(`steep-item-${i}`, rise.exercise, rise.revision), dose: [reps(count)] };
+    const item = { ...newItem(`${id}-item-${i}`, rise.exercise, rise.revision), dose: [reps(count)] };
     const plan = {
       ...newPlan(`${id}-${key}`, `Steep ${i + 1}`, 1800),
-      blocks: [newBlock(`steep-${i}`, 'Work', [item])],
+      blocks: [newBlock(`${id}-block-${i}`, 'Work', [item])],
     };
     return { key, plan };
   });

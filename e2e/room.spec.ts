@@ -56,29 +56,6 @@ test('a class says what a teacher says: a range, an end sign, one foot, a re-che
   await expect(page.getByText('After Ankle circles: left better')).toBeVisible();
 });
 
-test('a teacher’s own pace is what new classes begin with', async ({ page, request }) => {
-  const before: unknown = await (await request.get('/api/preferences')).json();
-  try {
-    await page.goto('/teaching');
-    const band = page.getByRole('spinbutton', { name: 'Moving a band to the other foot' });
-    await band.fill('20');
-    await band.press('Tab');
-    // it says that it is saved from before the change too: what counts is what the server has
-    const kept = async () =>
-      (await (await request.get('/api/preferences')).json()) as { pace: { moveBandSeconds: number } };
-    await expect.poll(async () => (await kept()).pace.moveBandSeconds).toBe(20);
-    await expect(page.getByText('Saved')).toBeVisible();
-    const designer = new Designer(page);
-    await designer.start(10, 'At my pace');
-    const plan = (await (await request.get(`/api/classes/${classIdOf(page)}`)).json()) as {
-      plan: { pace: { moveBandSeconds: number } };
-    };
-    expect(plan.plan.pace.moveBandSeconds).toBe(20);
-  } finally {
-    await request.put('/api/preferences', { data: before });
-  }
-});
-
 test('on every size the side is never cut and buttons show where the focus is', async ({ page, request }) => {
   const { classes } = (await (await request.get('/api/classes')).json()) as {
     classes: { id: string; title: string }[];

@@ -1,6 +1,7 @@
 import request from 'supertest';
 import { type ExerciseRevision, type ExerciseUses, LibraryPage, type Problem } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
+import { defaultLoadRules } from '@core/load';
 import { defaultPace } from '@core/plan';
 import { catalogue } from '@core/exercise/catalogue';
 import { samplePlan, testServer } from '../testing/server';
@@ -268,18 +269,21 @@ describe('a changed built-in exercise', () => {
 describe('what the teacher prefers', () => {
   it('starts at the defaults, is kept, and refuses an answer that no school gives', async () => {
     const pace = { ...defaultPace(), moveBandSeconds: 20 };
-    await get('/api/preferences').expect(200, { school: defaultSchool, pace: defaultPace(), words: [], weekly: {} });
+    const start = { school: defaultSchool, pace: defaultPace(), words: [], weekly: {}, load: defaultLoadRules };
+    await get('/api/preferences').expect(200, start);
     const school = { ...defaultSchool, breath: 'out-on-effort' };
     const words = [{ word: 'limpet', means: 'short foot' }];
     const weekly = { 'knee-to-wall': 0.3 };
-    await put('/api/preferences', { school, pace, words, weekly }).expect(204);
-    await get('/api/preferences').expect(200, { school, pace, words, weekly });
+    const load = { ...defaultLoadRules, risesPercent: 50 };
+    await put('/api/preferences', { school, pace, words, weekly, load }).expect(204);
+    await get('/api/preferences').expect(200, { school, pace, words, weekly, load });
     await put('/api/preferences', { school: { ...school, breath: 'sideways' }, pace }).expect(422);
     await put('/api/preferences', { school, pace: { ...pace, talkNewSeconds: -1 } }).expect(422);
     await put('/api/preferences', { school, pace, words: [{ word: '', means: 'x' }] }).expect(422);
     await put('/api/preferences', { school, pace, words, weekly: { 'toe-telepathy': 1 } }).expect(422);
     await put('/api/preferences', { school, pace, words, weekly: { 'knee-to-wall': 0 } }).expect(422);
-    await get('/api/preferences').expect(200, { school, pace, words, weekly });
+    await put('/api/preferences', { school, pace, load: { ...load, least: -1 } }).expect(422);
+    await get('/api/preferences').expect(200, { school, pace, words, weekly, load });
     expect(server.faults).toEqual([]);
   });
 });

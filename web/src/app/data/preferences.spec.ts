@@ -2,6 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { defaultSchool } from '@core/exercise';
+import { defaultLoadRules } from '@core/load';
 import { defaultPace } from '@core/plan';
 import { MemoryStore } from '../../testing/memory-store';
 import { BrowserStore } from './browser-store';
@@ -58,6 +59,7 @@ describe('how this teacher teaches', () => {
       pace,
       words: [],
       weekly: {},
+      load: defaultLoadRules,
     });
     request.flush(null);
     expect(preferences.state()).toBe('saved');
@@ -74,6 +76,7 @@ describe('how this teacher teaches', () => {
       pace: { ...pace, talkNewSeconds: 8 },
       words: [],
       weekly: {},
+      load: defaultLoadRules,
     });
     request.flush(null);
   });

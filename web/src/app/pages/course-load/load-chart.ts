@@ -21,6 +21,8 @@ export type Drawn = 'landings' | 'rises' | Region;
       display: block;
       width: 100%;
       height: 260px;
+      /* drawn anew a moment after the page has another width */
+      overflow: hidden;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -164,8 +164,10 @@ export class HomeSheetPage {
     event.preventDefault();
     const page = window.open('about:blank', '_blank');
     const sent = await this.file.sent();
-    if (sent && page) page.location.href = this.paper()[size];
-    else page?.close();
+    if (!sent) page?.close();
+    else if (page) page.location.href = this.paper()[size];
+    // a browser that opens no windows shows it in this one
+    else window.location.assign(this.paper()[size]);
     if (!sent) this.file.refused.set('The sheet is not on the server yet; the paper is made when it is.');
   }
 
