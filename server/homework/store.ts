@@ -1,11 +1,11 @@
-import { and, asc, desc, eq, gte, inArray, isNull, lt, lte, or } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm';
 import type { HomeworkAsked, HomeworkList, HomeworkPage, HomeworkRow, PersonSaved, SaveHomework } from '@core/contract';
 import { type Course, type GivenOut, heldOf, readCourse, sessionsOf } from '@core/course';
 import { type Homework, daysOf, readHomework } from '@core/homework';
 import { dateOf, dayOf } from '@core/measure';
 import { type Db, atOnce } from '../database';
 import type { PlannedClasses } from '../load/planned-classes';
-import { pageOf } from '../page';
+import { after, pageOf } from '../page';
 import type { NoteStore } from '../people/notes';
 import type { PeopleStore } from '../people/store';
 import { ProblemError, notFound, readStoredAs } from '../problem';
@@ -28,9 +28,7 @@ export class HomeworkStore {
   ) {}
 
   /** Sheets by their last day, the newest first. */
-  list({ archived, student, limit, after }: HomeworkAsked): HomeworkList {
-    const cursor = after === undefined ? null : Buffer.from(after, 'base64url').toString('utf8').split(' ');
-    const [toDate = '', id = ''] = cursor ?? [];
+  list({ archived, student, limit, after: cursor }: HomeworkAsked): HomeworkList {
     const rows = this.db
       .select()
       .from(homework)
@@ -38,9 +36,7 @@ export class HomeworkStore {
         and(
           eq(homework.archived, archived === 'yes'),
           student === undefined ? undefined : eq(homework.studentId, student),
-          cursor === null
-            ? undefined
-            : or(lt(homework.toDate, toDate), and(eq(homework.toDate, toDate), lt(homework.id, id))),
+          after(cursor, homework.toDate, homework.id),
         ),
       )
       .orderBy(desc(homework.toDate), desc(homework.id))
