@@ -34,6 +34,8 @@ const codes: Readonly<Record<string, string>> = {
   'clock-form': 'needs a time of day, as 18:30.',
   'zone-unknown': 'is not one that this machine knows, as Europe/London is.',
   'off-backwards': 'ends before it begins.',
+  'sets-order': 'has more sets at the least than at the most.',
+  'days-over': 'are more than the sheet has.',
   'weekday-twice': 'names one day of the week twice; a course has one class a day.',
   'moved-twice': 'moves one class to two dates.',
   'aim-twice': 'names one exercise twice.',

@@ -104,7 +104,7 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
   addTenYearsOfPeople({ people, readings, noise: new NoiseStore(db, readings, protocols) }, Math.floor(end / day));
   const notes = new NoteStore(db, people, now);
   addHomework(
-    new HomeworkStore(db, people, notes, new PlannedClasses(db, library), now),
+    new HomeworkStore(db, people, notes, library, new PlannedClasses(db, library), now),
     library,
     Math.floor(end / day),
   );

@@ -76,7 +76,7 @@ export function composeServer(options: ServerOptions): Server {
   };
   const courses = new CourseStore(db, classes, now);
   const plans = new PlannedClasses(db, library);
-  const homework = new HomeworkStore(db, people.people, people.notes, plans, now);
+  const homework = new HomeworkStore(db, people.people, people.notes, library, plans, now);
   const samples = new SampleStore(db, runs, () => preferences.read().pace);
   const app = createApp({
     classes,

@@ -6,6 +6,7 @@ import { LocalDate } from '../measure/day';
 import { LadderNote } from '../roster/ladder-note';
 import { Student } from '../roster/student';
 import { document } from './document';
+import { ExerciseRevision } from './exercises';
 import { PageAsked, next } from './page';
 
 export const HomeworkDocument = document(readHomework);
@@ -45,6 +46,8 @@ export const HomeClass = z.strictObject({
 /** A sheet with all that it is worked out from. */
 export const HomeworkPage = z.strictObject({
   ...HomeworkRow.shape,
+  /** Every exercise that it pins, at its revision. */
+  revisions: z.array(ExerciseRevision),
   /** The student, or the group's people. */
   students: z.array(Student),
   notes: z.array(LadderNote),

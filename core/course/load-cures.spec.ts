@@ -41,7 +41,14 @@ const rises = (n: number) => item('two-foot-rise', 'fingertips', n);
 
 const asked = (classes: readonly CurableClass[], sheets: readonly CurableSheet[] = []) => {
   const entries: LoadEntry[] = [...classes.map(({ entry }) => entry), ...sheets.flatMap((one) => one.entries)];
-  const weeks: WeeksAsked = { monday: '2026-03-02', weeks: 3, entries, landingsOutside: 0, full: [true, true, true] };
+  const weeks: WeeksAsked = {
+    monday: '2026-03-02',
+    weeks: 3,
+    entries,
+    landingsOutside: 0,
+    today: '2026-03-01',
+    full: [true, true, true],
+  };
   const nameOf = (id: string) => offer(id).exercise.name.plain;
   return { weeks, rules: defaultLoadRules, newToImpact: false, classes, sheets, find, nameOf };
 };

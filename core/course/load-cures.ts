@@ -100,23 +100,28 @@ const keyOf = ({ week, of, why }: Steep): string => `${week} ${of} ${why}`;
 const keysOf = (weeks: WeeksAsked, { rules, newToImpact }: CuresAsked): Set<string> =>
   new Set(steepIn(loadByWeek(weeks), rules, newToImpact).map(keyOf));
 
+/** So many sums are weighed: a week with more that counts than that gets the best of them. */
+const mostWeighed = 200_000;
+
 /** Steps of different exercises that together take away enough: the fewest taken away first, then the fewest steps. */
 function combined(exercises: readonly (readonly Step[])[], needed: number): Step[][] {
-  const found: { readonly steps: Step[]; readonly fewer: number }[] = [];
+  let best: { readonly steps: Step[]; readonly fewer: number }[] = [];
+  let weighed = 0;
   const go = (at: number, steps: Step[], fewer: number): void => {
+    const worst = best.length < mostTried ? Infinity : (best.at(-1)?.fewer ?? Infinity);
+    if (++weighed > mostWeighed || fewer >= worst) return;
     if (fewer >= needed) {
-      found.push({ steps, fewer });
+      best = [...best, { steps, fewer }]
+        .sort((a, b) => a.fewer - b.fewer || a.steps.length - b.steps.length)
+        .slice(0, mostTried);
       return;
     }
     if (at === exercises.length || steps.length === mostTogether) return;
-    go(at + 1, steps, fewer);
     for (const step of exercises[at] ?? []) go(at + 1, [...steps, step], fewer + step.fewer);
+    go(at + 1, steps, fewer);
   };
   go(0, [], 0);
-  return found
-    .sort((a, b) => a.fewer - b.fewer || a.steps.length - b.steps.length)
-    .slice(0, mostTried)
-    .map(({ steps }) => steps);
+  return best.map(({ steps }) => steps);
 }
 
 /** Classes and sheets with steps taken in them, and what the weeks then hold. */

@@ -3,6 +3,7 @@ import { KitId, kitNames } from '../kit';
 import type { Pace } from '../plan';
 import { type ClassDay, homeDays } from './days';
 import type { HomeItem, Homework } from './homework';
+import { onLevel } from './level';
 import { minutesOf, minutesWords, timesOfDays } from './minutes';
 import { type Barred, type HomeAsked, type Settled, settle, settledOf } from './settled';
 
@@ -172,14 +173,16 @@ function curesOf({ of }: Judged, asked: HomeFaultsAsked): Cure[] {
 
 /** The same exercise on a lower level: the one on which they stand, or the next one down. */
 function lower(item: HomeItem, asked: HomeFaultsAsked): Cure[] {
-  const rungs = asked.find(item.revision)?.ladder?.rungs ?? [];
+  const exercise = asked.find(item.revision);
+  if (!exercise) return [];
+  const rungs = exercise.ladder?.rungs ?? [];
   const at = rungs.findIndex(({ id }) => id === item.rungId);
   const stands = rungs.findIndex(({ id }) => id === asked.standsOn(item.exerciseId));
   const down = rungs.slice(0, Math.max(0, at)).reverse();
   const own = stands >= 0 && stands < at ? rungs.slice(stands, stands + 1) : [];
   return [...own, ...down].map((rung) => ({
     words: `Take “${rung.name}”`,
-    homework: withItem(asked.homework, item.id, { rungId: rung.id }),
+    homework: withItem(asked.homework, item.id, onLevel(item, exercise, rung.id, asked.school)),
   }));
 }
 

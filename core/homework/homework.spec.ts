@@ -18,6 +18,7 @@ import {
   homeworkFrom,
   minutesOf,
   newHomework,
+  onLevel,
   readHomework,
   settle,
   settledOf,
@@ -26,6 +27,7 @@ import {
   timesOfDays,
   totalsOf,
   tradesOf,
+  usualDose,
   whoItSuits,
 } from '.';
 
@@ -342,11 +344,41 @@ describe('for whom of a group a sheet is right', () => {
   });
 });
 
+describe('another level', () => {
+  const ladder = offer('one-leg-stand').exercise;
+  const at = (rungId: string | null): HomeItem =>
+    item('one-leg-stand', { rungId, dose: usualDose(ladder, offer('one-leg-stand').revision, rungId, defaultSchool) });
+  const rungs = ladder.ladder?.rungs ?? [];
+
+  it('brings its own usual dose where nobody had touched it, on every ladder', () => {
+    let differ = 0;
+    for (const { exercise, revision } of catalogueOffers) {
+      const usual = (rungId: string | null) => usualDose(exercise, revision, rungId, defaultSchool);
+      const [first, ...others] = exercise.ladder?.rungs ?? [];
+      for (const rung of others) {
+        const before = item(exercise.id, { rungId: first?.id ?? null, dose: usual(first?.id ?? null) });
+        expect(onLevel(before, exercise, rung.id, defaultSchool).dose).toEqual(usual(rung.id));
+        differ += Number(JSON.stringify(usual(rung.id)) !== JSON.stringify(before.dose));
+      }
+    }
+    expect(differ).toBeGreaterThan(20);
+  });
+
+  it('keeps a dose that somebody gave, up to its most', () => {
+    const given = { ...at('three-fingers'), dose: [holds(1, 600, 5)] };
+    const most = rungs.find(({ id }) => id === 'free')?.doses.most[0];
+    const [held] = onLevel(given, ladder, 'free', defaultSchool).dose;
+    expect(most?.kind === 'hold' && held?.kind === 'hold' && held.holdSeconds === most.holdSeconds).toBe(true);
+  });
+});
+
 describe('a sheet that is stored', () => {
   it('is read back, and one that makes no sense is refused', () => {
     expect(readHomework(sheet([rises]))).toMatchObject({ ok: true });
     expect(readHomework(sheet([{ ...rises, sets: [5, 3] }])).ok).toBe(false);
     expect(readHomework({ ...sheet([rises]), weeks: 9 }).ok).toBe(false);
+    expect(readHomework({ ...sheet([rises]), daysDone: 15 }).ok).toBe(false);
+    expect(readHomework({ ...sheet([rises]), daysDone: 14 }).ok).toBe(true);
     expect(readHomework({ ...sheet([rises]), format: 2 }).ok).toBe(false);
   });
 

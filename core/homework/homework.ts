@@ -49,26 +49,31 @@ export type HomeFor = z.infer<typeof HomeFor>;
 export const mostHomeItems = 8;
 
 /** A sheet of exercises to do at home for some weeks. */
-export const Homework = z.strictObject({
-  format: z.literal(1),
-  id: Id,
-  title: z.string().trim().min(1).max(80),
-  for: HomeFor,
-  /** The course it goes with; its classes are days on which it does not double what they do. */
-  courseId: Id.nullable(),
-  from: LocalDate,
-  /** One page has room for the days of four. */
-  weeks: z.int().min(1).max(4),
-  /** What a day may come to, minutes. */
-  minutes: z.int().min(2).max(60),
-  /** Things that people own. */
-  owns: z.array(KitId).max(26),
-  floor: Floor,
-  items: z.array(HomeItem).max(mostHomeItems),
-  /** Days on which it was done, as it was handed back; null until it is. */
-  daysDone: z.int().min(0).max(28).nullable(),
-  archived: z.boolean(),
-});
+export const Homework = z
+  .strictObject({
+    format: z.literal(1),
+    id: Id,
+    title: z.string().trim().min(1).max(80),
+    for: HomeFor,
+    /** The course it goes with; its classes are days on which it does not double what they do. */
+    courseId: Id.nullable(),
+    from: LocalDate,
+    /** One page has room for the days of four. */
+    weeks: z.int().min(1).max(4),
+    /** What a day may come to, minutes. */
+    minutes: z.int().min(2).max(60),
+    /** Things that people own. */
+    owns: z.array(KitId).max(26),
+    floor: Floor,
+    items: z.array(HomeItem).max(mostHomeItems),
+    /** Days on which it was done, as it was handed back; null until it is. */
+    daysDone: z.int().min(0).max(28).nullable(),
+    archived: z.boolean(),
+  })
+  .refine(({ daysDone, weeks }) => daysDone === null || daysDone <= 7 * weeks, {
+    error: 'days-over',
+    path: ['daysDone'],
+  });
 export type Homework = z.infer<typeof Homework>;
 
 export const readHomework = (stored: unknown): Result<Homework, ReadError> =>

@@ -1,9 +1,10 @@
 export * from './days';
 export { type HomeFaultsAsked, barWords, homeFaults, mindsIn } from './faults';
 export * from './homework';
+export * from './level';
 export * from './load';
 export * from './minutes';
-export { type Settled, oneSet, settle, settledOf, usualRhythm, usualSets, usuallyHidesIn } from './settled';
+export { type Settled, asUsual, oneSet, settle, settledOf, usuallyHidesIn } from './settled';
 export * from './sheet';
 export * from './suggest';
 export * from './trade';

@@ -119,3 +119,9 @@ export function usuallyHidesIn({ position, kit }: Execution): string {
     ? 'while the kettle boils, a hand on the worktop'
     : 'while the kettle boils';
 }
+
+/** An exercise with how often, how many sets and where in the day such a one usually is done. */
+export function asUsual({ item, kind, execution }: Settled): HomeItem {
+  const rhythm = usualRhythm(kind);
+  return { ...item, rhythm, sets: usualSets(kind, rhythm), hidesIn: usuallyHidesIn(execution) };
+}

@@ -3,16 +3,7 @@ import { type School, resolve, startingRung } from '../exercise';
 import { type Pace, itemsOf } from '../plan';
 import { fewerSets } from './faults';
 import { type HomeItem, type Homework, mostHomeItems } from './homework';
-import {
-  type HomeAsked,
-  homeBrief,
-  needsSomebody,
-  oneSet,
-  settle,
-  usualRhythm,
-  usualSets,
-  usuallyHidesIn,
-} from './settled';
+import { type HomeAsked, asUsual, homeBrief, needsSomebody, oneSet, settle } from './settled';
 import type { ClassDay } from './days';
 
 export interface SuggestAsked extends HomeAsked {
@@ -83,9 +74,7 @@ export function homeworkFrom(
       };
       const settled = settle(draft, asked);
       if (!settled || 'why' in settled || settled.kind === 'jumps') return [];
-      const rhythm = usualRhythm(settled.kind);
-      const hidesIn = usuallyHidesIn(settled.execution);
-      return [{ ...draft, rhythm, hidesIn, sets: usualSets(settled.kind, rhythm) }];
+      return [asUsual(settled)];
     });
   const homework = { ...asked.homework, items };
   return fewerSets({ ...asked, homework }) ?? homework;

@@ -16,12 +16,16 @@ const week = (at: number, rises: number, landings: number, source: LoadSource = 
   title: `Class ${at + 1}`,
   load: load(rises, landings),
 });
-const weeks = (entries: readonly LoadEntry[], change: { outside?: number; notFull?: number[]; count?: number } = {}) =>
+const weeks = (
+  entries: readonly LoadEntry[],
+  change: { outside?: number; notFull?: number[]; count?: number; today?: string } = {},
+) =>
   loadByWeek({
     monday,
     weeks: change.count ?? 4,
     entries,
     landingsOutside: change.outside ?? 0,
+    today: change.today ?? monday,
     full: Array.from({ length: change.count ?? 4 }, (_, at) => !(change.notFull ?? []).includes(at)),
   });
 const steep = (all: ReturnType<typeof weeks>, newToImpact = true) =>
@@ -42,6 +46,11 @@ describe('load by week', () => {
     const all = weeks([week(0, 100, 0), week(1, 10, 0), week(2, 110, 0)], { notFull: [1] });
     expect(all[2]?.risesPercent).toBe(10);
     expect(steep(all)).toEqual([]);
+  });
+
+  it('a class that was planned and missed asked nothing; one that is to come today counts', () => {
+    const all = weeks([week(0, 100, 0), week(1, 90, 0)], { today: '2026-03-10' });
+    expect(all.map(risesIn).slice(0, 2)).toEqual([0, 90]);
   });
 
   it('entries outside the weeks count nowhere', () => {

@@ -46,6 +46,8 @@ export interface WeeksAsked {
   readonly entries: readonly LoadEntry[];
   /** Landings outside class a week, on both feet together. */
   readonly landingsOutside: number;
+  /** Local date: what was planned before it and never taught asked nothing. */
+  readonly today: string;
   /** Whether each week is held whole: nothing to compare a next one with else. */
   readonly full: readonly boolean[];
 }
@@ -56,10 +58,11 @@ export const landingsIn = ({ landings }: Pick<WeekLoad, 'landings'>): number => 
 export const risesIn = ({ rises }: Pick<WeekLoad, 'rises'>): number => total(rises);
 
 /** Load by week, each week against the last whole one before it. */
-export function loadByWeek({ monday, weeks, entries, landingsOutside, full }: WeeksAsked): WeekLoad[] {
+export function loadByWeek({ monday, weeks, entries, landingsOutside, today, full }: WeeksAsked): WeekLoad[] {
   const first = dayOf(monday);
   const byWeek = Array.from({ length: weeks }, (): LoadEntry[] => []);
-  for (const entry of entries) byWeek[Math.floor((dayOf(entry.date) - first) / 7)]?.push(entry);
+  for (const entry of entries.filter(({ source, date }) => source !== 'planned' || date >= today))
+    byWeek[Math.floor((dayOf(entry.date) - first) / 7)]?.push(entry);
   const found: WeekLoad[] = [];
   for (const [week, here] of byWeek.entries()) {
     const of = (source: LoadSource): Load =>

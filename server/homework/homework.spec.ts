@@ -123,6 +123,17 @@ describe('homework', () => {
     expect(mobiliseDays).toBe(5);
   });
 
+  it('comes with the exercises that it pins, as they were then: a page that has only newer ones shows the same as paper', async () => {
+    const { server, people, save, sheet, page } = open();
+    await people();
+    await save(sheet('home'));
+    const { exercise, revision } = server.library.one('two-foot-rise');
+    server.library.save({ basedOn: revision, exercise: { ...exercise, purpose: 'Another purpose.' } });
+    const { revisions } = HomeworkPage.parse((await page('home')).body);
+    expect(revisions.map((one) => one.revision)).toContain(revision);
+    expect(server.library.one('two-foot-rise').revision).not.toBe(revision);
+  });
+
   it('of a student goes with the student, and does not come back', async () => {
     const { people, save, sheet, page, drop } = open();
     await people();

@@ -1,9 +1,10 @@
-import { and, asc, desc, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm';
 import type { HomeworkAsked, HomeworkList, HomeworkPage, HomeworkRow, PersonSaved, SaveHomework } from '@core/contract';
 import { type Course, type GivenOut, heldOf, readCourse, sessionsOf } from '@core/course';
 import { type Homework, daysOf, readHomework } from '@core/homework';
 import { dateOf, dayOf } from '@core/measure';
 import { type Db, atOnce } from '../database';
+import type { Library } from '../exercises/store';
 import type { PlannedClasses } from '../load/planned-classes';
 import { after, pageOf } from '../page';
 import type { NoteStore } from '../people/notes';
@@ -14,7 +15,7 @@ import { versionAfter } from '../version-after';
 
 /** The longest that a sheet can run, days. */
 const longestDays = 28;
-/** Sheets that go into a calendar file, the newest. */
+/** Sheets that stand in a calendar, or go into its file: the newest. */
 const mostInFile = 200;
 
 /** Sheets of homework. One that belongs to a student goes when the student is deleted. */
@@ -23,6 +24,7 @@ export class HomeworkStore {
     private readonly db: Db,
     private readonly people: PeopleStore,
     private readonly notes: NoteStore,
+    private readonly library: Library,
     private readonly plans: PlannedClasses,
     private readonly now: () => string,
   ) {}
@@ -46,15 +48,27 @@ export class HomeworkStore {
     return { homework: this.named(page), next };
   }
 
-  /** Sheets that run on some of these dates, by their first day; those that are put away left out. */
-  between(from: string, to: string): HomeworkRow[] {
+  /**
+   * Sheets that run on some of these dates, by their first day; those that are put away left out, and of very many the
+   * newest alone.
+   * @param levels those of levels alone, without the students' own
+   */
+  between(from: string, to: string, levels = false): HomeworkRow[] {
     const rows = this.db
       .select()
       .from(homework)
-      .where(and(eq(homework.archived, false), lte(homework.fromDate, to), gte(homework.toDate, from)))
-      .orderBy(asc(homework.fromDate), asc(homework.id))
+      .where(
+        and(
+          eq(homework.archived, false),
+          lte(homework.fromDate, to),
+          gte(homework.toDate, from),
+          levels ? isNull(homework.studentId) : undefined,
+        ),
+      )
+      .orderBy(desc(homework.fromDate), desc(homework.id))
+      .limit(mostInFile)
       .all();
-    return this.named(rows);
+    return this.named(rows.reverse());
   }
 
   /**
@@ -85,7 +99,7 @@ export class HomeworkStore {
   ofCourse(courseId: string, from: string, to: string): Pick<HomeworkPage, 'homework' | 'classes'>[] {
     const course = this.coursesOf([], courseId)[0];
     if (!course) return [];
-    return this.between(from, to).flatMap(({ homework: sheet }) => {
+    return this.between(from, to, true).flatMap(({ homework: sheet }) => {
       const { for: of } = sheet;
       const isOfGroup = of.kind === 'level' && of.groupId !== null && of.groupId === course.groupId;
       if (of.kind !== 'level' || (sheet.courseId !== courseId && !isOfGroup)) return [];
@@ -109,6 +123,7 @@ export class HomeworkStore {
     const with_ = this.coursesOf(groupIds, sheet.courseId);
     return {
       ...named,
+      revisions: this.library.byRevision(sheet.items.map(({ revision }) => revision)),
       students: who,
       notes: this.notes.of(who.map(({ id: studentId }) => studentId)),
       classes: with_.flatMap((course) => this.classesIn(course, sheet.from)),

@@ -1,4 +1,5 @@
 import { and, eq, gte, isNull, lt } from 'drizzle-orm';
+import { Temporal } from 'temporal-polyfill';
 import type { CourseLoad, CourseLoadEntry, CoursePage } from '@core/contract';
 import { heldOf, mondaysOf, sessionsOf } from '@core/course';
 import { homeLoads } from '@core/homework';
@@ -134,6 +135,4 @@ const entry = (
 
 /** The date of an instant where the course is. */
 const localDate = (at: string, zone: string): string =>
-  new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
-    new Date(at),
-  );
+  Temporal.Instant.from(at).toZonedDateTimeISO(zone).toPlainDate().toString();

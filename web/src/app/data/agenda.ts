@@ -12,6 +12,7 @@ import { HomeworkApi } from './homework-api';
 import { loading, waiting } from './loading';
 import { PeopleApi } from './people-api';
 import { RunApi } from './run-api';
+import { WhoSees } from './who-sees';
 
 /** Groups whose checks are asked for: those that courses are for, no more than so many. */
 const mostGroups = 6;
@@ -30,6 +31,7 @@ export class Agenda {
   private readonly runs = inject(RunApi);
   private readonly people = inject(PeopleApi);
   private readonly sheets = inject(HomeworkApi);
+  private readonly sees = inject(WhoSees);
   private readonly asked$ = new Subject<string>();
 
   readonly month = signal(today().slice(0, 7));
@@ -82,7 +84,7 @@ export class Agenda {
           map((found): Found => ({
             courses,
             due: found.flatMap(dueIn),
-            homework: homework.map(givenOut),
+            homework: homework.map((row) => givenOut(row, this.sees.others())),
             logged: runs.map(({ id, classId, title, startedAt }): Logged => {
               const at = Temporal.Instant.from(startedAt).toZonedDateTimeISO(zone);
               const time = at.toPlainTime().toString({ smallestUnit: 'minute' });
@@ -110,10 +112,11 @@ function dueIn({ group, standings }: GroupPage): Due[] {
   });
 }
 
-const givenOut = ({ homework, who }: HomeworkRow): GivenOut => ({
+/** @param others others can see this screen: whose sheet it is, they need not read */
+const givenOut = ({ homework, who }: HomeworkRow, others: boolean): GivenOut => ({
   id: homework.id,
   title: homework.title,
-  who,
+  who: others && homework.for.kind === 'student' ? '' : who,
   from: homework.from,
   to: daysOf(homework).at(-1) ?? homework.from,
 });

@@ -5,6 +5,7 @@ import { type LoadSource, type WeekLoad, loadSources, sourceNames } from '@core/
 import type { Region } from '@core/exercise';
 import { Theme } from '../../theme/theme';
 import { sayDate } from '../../parts/saying/date-words';
+import { inkOf } from '../../parts/trend/chart-ink';
 
 /** What is drawn of the weeks. */
 export type Drawn = 'landings' | 'rises' | Region;
@@ -124,19 +125,14 @@ export class LoadChart {
   });
 }
 
-/** The colours of the page as they are now: a chart takes no variables. */
-function colours() {
-  const style = getComputedStyle(document.documentElement);
-  const of = (name: string) => style.getPropertyValue(`--nw-${name}`).trim();
-  return {
-    family: getComputedStyle(document.body).fontFamily,
-    ink: of('ink'),
-    quiet: of('quiet'),
-    hem: of('hem'),
-    cloth: of('cloth'),
-    outside: of('hem-strong'),
-    taught: of('ink'),
-    planned: of('woad'),
-    home: of('weld'),
-  };
-}
+const colours = () => ({
+  family: getComputedStyle(document.body).fontFamily,
+  ink: inkOf('ink'),
+  quiet: inkOf('quiet'),
+  hem: inkOf('hem'),
+  cloth: inkOf('cloth'),
+  outside: inkOf('hem-strong'),
+  taught: inkOf('ink'),
+  planned: inkOf('woad'),
+  home: inkOf('weld'),
+});

@@ -5,7 +5,7 @@ import type { CourseLoadEntry, HomeworkPage } from '@core/contract';
 import { type LoadCure, fullWeeks, mondaysOf } from '@core/course';
 import type { Homework } from '@core/homework/homework';
 import { type Steep, type WeeksAsked, loadByWeek, steepIn } from '@core/load';
-import type { Plan } from '@core/plan';
+import { type Plan, revisionsOf } from '@core/plan';
 import { CourseApi } from '../../data/course-api';
 import { CourseFile } from '../../data/course-file';
 import { HomeworkApi } from '../../data/homework-api';
@@ -56,6 +56,7 @@ export class LoadStore {
       weeks: course.weeks,
       entries: this.entries(),
       landingsOutside: course.outside.landings,
+      today: this.today,
       full: fullWeeks(
         course,
         this.today,
@@ -162,7 +163,10 @@ export class LoadStore {
   ): CuresJob | null {
     const [course, weeks] = [this.file.course(), this.weeksAsked()];
     if (!course || !weeks) return null;
-    const exercises = (this.library.exercises() ?? []).map(({ revision, exercise }) => [revision, exercise] as const);
+    const exercises = [...(this.library.exercises() ?? []), ...pages.flatMap(({ revisions }) => revisions)].map(
+      ({ revision, exercise }) => [revision, exercise] as const,
+    );
+    const known = new Set(exercises.map(([revision]) => revision));
     const entryOf = (kind: string, id: string) =>
       this.entries().filter(({ of: to }) => to.kind === kind && to.id === id);
     return {
@@ -174,7 +178,9 @@ export class LoadStore {
         newToImpact: course.newToImpact,
         classes: plans.flatMap(({ key, plan }) => {
           const [entry] = entryOf('class', key);
-          return entry?.source === 'planned' ? [{ key, plan, entry }] : [];
+          // one whose exercises are not all here cannot be worked out again
+          const isKnown = revisionsOf(plan).every((revision) => known.has(revision));
+          return entry?.source === 'planned' && isKnown ? [{ key, plan, entry }] : [];
         }),
       },
       sheets: pages.map(({ homework, classes }) => ({

@@ -76,6 +76,7 @@ async function open(homework: Homework, page: Partial<HomeworkPage> = {}) {
     homework,
     version: 1,
     who: student.name,
+    revisions: [],
     students: [student],
     notes: [],
     classes: [],
@@ -150,6 +151,32 @@ describe('a sheet of homework', () => {
     expect(names().length).toBeGreaterThan(1);
     await press('As it was before');
     expect(names()).toHaveLength(1);
+  });
+
+  it('shows an exercise as the sheet pins it, though the library has another by now', async () => {
+    const rise = byId.get('two-foot-rise');
+    if (!rise) throw new RangeError('two-foot-rise');
+    const older = { ...rise, revision: 'abcdef0123456789', exercise: { ...rise.exercise, purpose: 'As it was.' } };
+    const pinned = sheet({ items: [item('two-foot-rise', { revision: older.revision })] });
+    expect((await open(pinned, { revisions: [older] })).trades()).toHaveLength(3);
+  });
+
+  it('on another level asks what that level asks', async () => {
+    const stand = byId.get('one-leg-stand');
+    const usual = stand?.exercise.ladder?.rungs.find(({ id }) => id === 'free')?.doses.usual ?? [];
+    const { element, settled } = await open(
+      sheet({ items: [item('one-leg-stand', { dose: stand?.exercise.doses.usual ?? [] })] }),
+    );
+    const level = element.querySelector<HTMLSelectElement>('nw-home-item select');
+    if (!level) throw new RangeError('no level');
+    level.value = 'free';
+    level.dispatchEvent(new Event('change'));
+    await settled();
+    const [hold] = usual;
+    const shown = [...element.querySelectorAll<HTMLInputElement>('nw-home-item nw-dose-parts input')].map(
+      ({ value }) => value,
+    );
+    expect(hold?.kind === 'hold' ? shown : []).toContain(hold?.kind === 'hold' ? String(hold.holdSeconds) : '');
   });
 
   it('while others can see the screen, says nobody by name and nothing that they have', async () => {

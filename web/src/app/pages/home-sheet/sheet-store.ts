@@ -1,22 +1,21 @@
 import { Injectable, computed, inject } from '@angular/core';
-import type { Exercise } from '@core/exercise';
+import { type Exercise, startingRung } from '@core/exercise';
 import {
   type HomeItem,
   type Homework,
   type HomeFaultsAsked,
   type Settled,
+  asUsual,
   homeDays,
   homeFaults,
   mostHomeItems,
-  oneSet,
+  onLevel,
   settle,
   settledOf,
   timesOfDays,
   timeWords,
   tradesOf,
-  usualRhythm,
-  usualSets,
-  usuallyHidesIn,
+  usualDose,
   whoItSuits,
 } from '@core/homework';
 import { type LadderNote, type Student, mainLevelFor, openConcerns, standsOn } from '@core/roster';
@@ -57,8 +56,14 @@ export class SheetStore {
         student ? rungOn(this.library.byId().get(exerciseId)?.exercise, notes, student) : null,
     };
   });
+  /** Those of the library, and those that the sheet pins: an exercise may have been changed since. */
   private readonly byRevision = computed(
-    () => new Map((this.library.exercises() ?? []).map(({ revision, exercise }) => [revision, exercise])),
+    () =>
+      new Map(
+        [...(this.library.exercises() ?? []), ...(this.file.page().value?.revisions ?? [])].map(
+          ({ revision, exercise }) => [revision, exercise],
+        ),
+      ),
   );
 
   readonly settled = computed((): readonly Settled[] => {
@@ -118,8 +123,9 @@ export class SheetStore {
   });
   readonly isFull = computed(() => (this.homework()?.items.length ?? 0) >= mostHomeItems);
 
-  set(change: Partial<Homework>): void {
-    this.file.change(change);
+  /** @returns whether it was taken */
+  set(change: Partial<Homework>): boolean {
+    return this.file.change(change);
   }
 
   setItem(id: string, change: Partial<HomeItem>): void {
@@ -149,24 +155,25 @@ export class SheetStore {
     const draft = this.draft(found.exercise, found.revision);
     const settled = settle(draft, asked);
     if (!settled || 'why' in settled) return;
-    const rhythm = usualRhythm(settled.kind);
-    const item = {
-      ...draft,
-      dose: oneSet(settled.execution.doses.usual),
-      rhythm,
-      sets: usualSets(settled.kind, rhythm),
-      hidesIn: usuallyHidesIn(settled.execution),
-    };
-    this.file.change({ items: [...asked.homework.items, item] });
+    this.file.change({ items: [...asked.homework.items, asUsual(settled)] });
+  }
+
+  /** Another level, with a dose that it asks. */
+  setLevel(id: string, rungId: string): void {
+    const asked = this.asked();
+    const item = asked?.homework.items.find((one) => one.id === id);
+    const exercise = item && asked?.find(item.revision);
+    if (asked && item && exercise) this.setItem(id, onLevel(item, exercise, rungId, asked.school));
   }
 
   private draft(exercise: Exercise, revision: string): HomeItem {
+    const rungId = this.stands()[exercise.id] ?? startingRung(exercise, this.preferences.school())?.id ?? null;
     return {
       id: newId(),
       exerciseId: exercise.id,
       revision,
-      rungId: this.stands()[exercise.id] ?? exercise.ladder?.startRung ?? null,
-      dose: oneSet(exercise.doses.usual),
+      rungId,
+      dose: usualDose(exercise, revision, rungId, this.preferences.school()),
       sets: [1, 1],
       rhythm: 'daily',
       hidesIn: '',

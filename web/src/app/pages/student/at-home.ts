@@ -64,7 +64,6 @@ import { sheetLine } from '../../parts/saying/sheet-line';
 export class AtHome {
   protected readonly sheets = inject(HomeworkSheets);
   readonly studentId = input.required<string>();
-  readonly name = input.required<string>();
   protected readonly rows = computed(() =>
     (this.sheets.sheets().value?.items ?? []).map((row) => ({ id: row.homework.id, ...sheetLine(row) })),
   );
@@ -77,10 +76,7 @@ export class AtHome {
   }
 
   protected create(): void {
-    void this.sheets.create(
-      { kind: 'student', studentId: this.studentId() },
-      null,
-      `At home: ${this.name()}`.slice(0, 80),
-    );
+    // without the name: who it is for stands beside it, and not where others can read
+    void this.sheets.create({ kind: 'student', studentId: this.studentId() });
   }
 }

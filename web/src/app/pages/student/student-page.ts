@@ -86,7 +86,7 @@ const states = {
             <nw-measured [student]="student" />
             <nw-levels [student]="student" />
             @if (!sees.others()) {
-              <nw-at-home [studentId]="student.id" [name]="student.name" />
+              <nw-at-home [studentId]="student.id" />
             }
             @if (!sees.others()) {
               <nw-asked-after [student]="student" />

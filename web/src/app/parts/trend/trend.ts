@@ -4,6 +4,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { type Foot, type History, type NumberResult, dateOf, fromScale, sayValue, verdictWords } from '@core/measure';
 import { Theme } from '../../theme/theme';
 import { sayDate } from '../saying/date-words';
+import { inkOf } from './chart-ink';
 
 /**
  * The readings of one foot over time, with the band that noise alone fills around what each was compared with: two
@@ -107,15 +108,10 @@ function bandOf(result: NumberResult, reference: number, noise: number) {
   };
 }
 
-/** The colours of the page as they are now: a chart takes no variables. */
-function colours(foot: Foot) {
-  const style = getComputedStyle(document.documentElement);
-  const of = (name: string) => style.getPropertyValue(`--nw-${name}`).trim();
-  return {
-    ink: of('ink'),
-    quiet: of('quiet'),
-    hem: of('hem'),
-    cloth: of('cloth'),
-    foot: of(foot === 'right' ? 'weld' : 'woad'),
-  };
-}
+const colours = (foot: Foot) => ({
+  ink: inkOf('ink'),
+  quiet: inkOf('quiet'),
+  hem: inkOf('hem'),
+  cloth: inkOf('cloth'),
+  foot: inkOf(foot === 'right' ? 'weld' : 'woad'),
+});
