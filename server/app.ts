@@ -11,6 +11,8 @@ import type { ClassStore } from './classes/store';
 import type { ExerciseUsage } from './classes/uses';
 import { courseRouter } from './courses/router';
 import type { CourseStore } from './courses/store';
+import { deskRouter } from './desk/router';
+import type { DeskStore } from './desk/store';
 import { deviceRouter } from './devices/router';
 import { exerciseRouter } from './exercises/router';
 import type { Library } from './exercises/store';
@@ -45,6 +47,7 @@ export interface AppParts {
   readonly courses: CourseStore;
   readonly homework: HomeworkStore;
   readonly loads: CourseLoads;
+  readonly desk: DeskStore;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -108,6 +111,7 @@ function api({
   courses,
   homework,
   loads,
+  desk,
   mayWrite,
 }: AppParts): Router {
   const router = Router();
@@ -144,6 +148,7 @@ function api({
     '/homework',
     homeworkRouter(homework, (id) => storedSheet(id, homework, library, preferences)),
   );
+  router.use('/desk', deskRouter(desk));
   router.use('/devices', deviceRouter());
   router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
   router.use(() => {

@@ -8,6 +8,8 @@ import { ClassStore } from './classes/store';
 import { ExerciseUsage } from './classes/uses';
 import { CourseStore } from './courses/store';
 import { type Db, openDatabase } from './database';
+import { LadderMoves } from './desk/ladder-moves';
+import { DeskStore } from './desk/store';
 import { Library } from './exercises/store';
 import { HomeworkStore } from './homework/store';
 import { copiesBeside } from './copies';
@@ -47,6 +49,7 @@ export interface Server {
   readonly protocols: ProtocolStore;
   readonly courses: CourseStore;
   readonly homework: HomeworkStore;
+  readonly preferences: PreferenceStore;
   readonly close: () => void;
 }
 
@@ -78,6 +81,7 @@ export function composeServer(options: ServerOptions): Server {
   const plans = new PlannedClasses(db, library);
   const homework = new HomeworkStore(db, people.people, people.notes, library, plans, now);
   const samples = new SampleStore(db, runs, () => preferences.read().pace);
+  const moves = new LadderMoves(people.readings, people.notes, people.noise, library, () => preferences.read().school);
   const app = createApp({
     classes,
     usage,
@@ -91,13 +95,14 @@ export function composeServer(options: ServerOptions): Server {
     bands: new BandStore(db),
     courses,
     homework,
+    desk: new DeskStore(db, { classes, courses, homework, library, moves, people, preferences, protocols, runs }),
     loads: new CourseLoads(db, courses, samples, homework, library, preferences, plans),
     hosts: options.hosts,
     pages: options.pages,
     report: options.report ?? (() => undefined),
     mayWrite: options.mayWrite ?? (() => true),
   });
-  return { app, classes, library, runs, people, protocols, courses, homework, close };
+  return { app, classes, library, runs, people, protocols, courses, homework, preferences, close };
 }
 
 function peopleParts(

@@ -4,7 +4,7 @@ import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { type Server, composeServer, newId } from './compose';
 import { addDemoClasses } from './demo/saltmarsh';
-import { addDemoCourse } from './demo/course';
+import { addDemoCourse, addDemoCourseClasses } from './demo/course';
 import { addDemoHomework } from './demo/homework';
 import { addDemoPeople } from './demo/people';
 import { addTaughtClass, addTaughtWeeks } from './demo/taught';
@@ -108,6 +108,7 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
     addTaughtClass(server, newId, Date.now());
     addDemoPeople(server, newId, Date.now());
     addDemoCourse(server, Date.now());
+    addDemoCourseClasses(server, Date.now());
     addDemoHomework(server, Date.now());
   }
   return { server, folder };

@@ -1,5 +1,6 @@
 export * from './classes';
 export * from './courses';
+export * from './desk';
 export * from './exercises';
 export * from './homework';
 export * from './learned';

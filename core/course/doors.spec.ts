@@ -1,5 +1,5 @@
 import type { Course, Off } from './course';
-import { type SoFar, doorsOf, weekStates, weeksGiven } from './doors';
+import { type SoFar, doorsIn, doorsOf, weekStates, weeksGiven } from './doors';
 import { heldOf, sessionsOf } from './sessions';
 import { newCourse, templateOf } from './templates';
 
@@ -38,6 +38,15 @@ describe('the doors of a course', () => {
     // the sixth week is the first in which they may be: five weeks lie behind it; with twelve there are eight
     expect(weekOfJumps(course())).toMatchObject({ opens: 5, begins: 8 });
     expect(weekOfJumps(course({ weeks: 7 }))).toMatchObject({ opens: 5 });
+  });
+
+  it('are brought by the week in which they may open, and by the one in which the plans open them', () => {
+    // jumps may from the sixth week on, and twelve weeks leave eight before them
+    const doors = doorsOf(course(), sessionsOf(course()), before);
+    const kinds = (week: number) => doorsIn(doors, week).map(({ phase }) => phase.kind);
+    expect(kinds(5)).toEqual(['jumps']);
+    expect(kinds(8)).toEqual(['jumps']);
+    expect([kinds(0), kinds(6), kinds(7)]).toEqual([[], [], []]);
   });
 
   it('shares out what a course has beyond the least, a week at a time, and the last phase takes the rest', () => {

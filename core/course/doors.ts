@@ -140,3 +140,8 @@ function opening(
 /** The phases that are begun in a week, in their order. */
 export const begunIn = (doors: readonly Door[], week: number): PhaseKind[] =>
   doors.filter(({ begins }) => begins !== null && begins <= week).map(({ phase }) => phase.kind);
+
+/** Doors that a week brings: of phases that the plans begin in it, and of those that may begin from it on. */
+export const doorsIn = (doors: readonly Door[], week: number): Door[] =>
+  // the first phase has no door: a course begins with it
+  doors.filter(({ opens, begins }, i) => i > 0 && (begins === week || opens === week));

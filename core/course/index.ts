@@ -1,6 +1,7 @@
 export * from './agenda';
 export * from './aims';
 export * from './changes';
+export * from './coming';
 export * from './compose-course';
 export * from './course';
 export * from './course-plan';
@@ -8,6 +9,7 @@ export * from './door-words';
 export * from './doors';
 export { type CourseFault } from './faults';
 export * from './full-weeks';
+export * from './known';
 export * from './load-cures';
 export * from './sessions';
 export * from './templates';

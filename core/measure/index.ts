@@ -4,6 +4,7 @@ export * from './change-or-noise';
 export * from './check-id';
 export * from './checks';
 export * from './day';
+export * from './due';
 export * from './gap';
 export * from './helped';
 export * from './helped-words';

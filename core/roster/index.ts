@@ -1,6 +1,7 @@
 export * from './caution-effects';
 export * from './felt-note';
 export * from './initials';
+export * from './moves';
 export * from './note-from';
 export * from './options-for';
 export * from './steps-in';

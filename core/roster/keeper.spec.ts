@@ -4,6 +4,7 @@ import { type CheckId, checks, historyOf, usualConditions, type Reading } from '
 import { numbers, sampleReading } from '../testing/sample-reading';
 import { keepLevel, type KeepAsked } from './keeper';
 import { keptWords } from './keeper-words';
+import { movesOf } from './moves';
 import type { LadderNote } from './ladder-note';
 import { newStudent, type Student } from './student';
 
@@ -351,5 +352,43 @@ describe('a gate that asks for a check', () => {
     expect(by([...both('2026-03-05', 1000), ...both('2026-03-17')]).verdict).toBe('hold');
     expect(by([...both('2026-02-20'), ...both('2026-03-17')]).verdict).toBe('hold');
     expect(by([...both('2026-03-05'), ...both('2026-03-17')]).verdict).toBe('up');
+  });
+});
+
+describe('before the next class', () => {
+  const rise = named('two-foot-rise');
+  const moves = (notes: readonly LadderNote[]) =>
+    movesOf({
+      student: adult,
+      exercises: [stand, rise],
+      school: defaultSchool,
+      notes,
+      historyOf: () => null,
+      today: '2026-03-20',
+    });
+  const ready = [begun, clean('2026-03-08', 30), clean('2026-03-15', 32)];
+
+  it('somebody is ready for more on the ladders they stand on, and on no other', () => {
+    const { stop, moves: found } = moves(ready);
+    expect(stop).toBeNull();
+    expect(found.map(({ exercise, kept }) => [exercise.id, kept.verdict, kept.to?.id])).toEqual([
+      ['one-leg-stand', 'up', 'one-finger'],
+    ]);
+  });
+
+  it('who stays where they are is not told, who is better a level lower is', () => {
+    expect(moves([begun, clean('2026-03-15', 32)]).moves).toEqual([]);
+    const hurt = note('2026-03-15', { kind: 'pain', rungId: 'three-fingers', when: 'next-day' }, 'right');
+    expect(moves([begun, hurt]).moves.map(({ kept }) => kept.verdict)).toEqual(['down']);
+  });
+
+  it('a stop sign stands alone, on any ladder or on none, until a clinician has spoken', () => {
+    const stop = note('2026-03-16', { kind: 'stop', sign: 'pain at night' }, 'both', null);
+    expect(moves([...ready, stop])).toEqual({ stop: { sign: 'pain at night', date: '2026-03-16' }, moves: [] });
+    expect(moves([stop]).stop).not.toBeNull();
+    const here = note('2026-03-16', { kind: 'stop', sign: 'pain at night' }, 'both', stand.id);
+    expect(moves([...ready, here]).moves).toEqual([]);
+    const word = note('2026-03-18', { kind: 'cleared', words: 'may go on' }, 'both', null);
+    expect(moves([...ready, stop, word])).toMatchObject({ stop: null, moves: [{ kept: { verdict: 'up' } }] });
   });
 });

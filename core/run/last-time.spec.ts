@@ -3,7 +3,7 @@ import { bareClass, sampleExercise } from '../testing/sample';
 import { floorTeacher } from '../testing/floor-teacher';
 import { type Plan, findItem } from '../plan';
 import { boutsOf } from './bout';
-import { carriedOver, payBack } from './last-time';
+import { carriedInto, carriedOver, leftOver, payBack } from './last-time';
 import { owed } from './retime';
 import { buildTimeline } from '../timeline';
 
@@ -80,4 +80,38 @@ describe('what one class leaves for the next', () => {
     expect(payBack(plan, [{ ...debt, units: 3 }], find)).toBeNull();
     expect(payBack(plan, [], find)).toBeNull();
   });
+
+  it('goes into another class of the same people, where that has the exercise and counts it in the same way', () => {
+    const debt = shortOn(plan, 8000);
+    const other = { ...plan, id: 'class-next', blocks: plan.blocks.map((block) => renamed(block)) };
+    expect(carriedInto(debt, plan, other)).toEqual({
+      owed: [{ itemId: 'next-item-0', side: 'right', units: 2 }],
+      notReached: [],
+    });
+    const timedOnly = {
+      ...other,
+      blocks: classOf(timed(30)).blocks.map((b) => ({ ...b, items: b.items.slice(0, 1) })),
+    };
+    expect(carriedInto(debt, plan, timedOnly).owed).toEqual([]);
+    expect(carriedInto({ owed: [], notReached: ['item-0', 'item-1'] }, plan, other).notReached).toEqual([
+      'next-item-0',
+    ]);
+  });
+
+  it('is told in words that stand without the class', () => {
+    const teacher = floorTeacher(plan, find);
+    teacher.count();
+    teacher.work();
+    teacher.tell({ kind: 'moved', bout: 2 });
+    teacher.tell({ kind: 'ended' });
+    const left = leftOver(teacher.now());
+    expect(left.notReached).toEqual([{ words: press.name.plain, exerciseId: 'press' }]);
+    expect(left.owed).toEqual([{ words: 'right foot: 5 reps owed, press', exerciseId: 'press' }]);
+  });
+});
+
+/** The same block of another class. */
+const renamed = (block: Plan['blocks'][number]): Plan['blocks'][number] => ({
+  ...block,
+  items: block.items.map((item) => ({ ...item, id: `next-${item.id}` })),
 });

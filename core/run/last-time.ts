@@ -1,5 +1,5 @@
-import { amountName, numberIn, numberOf } from '../dose';
-import { type Plan, type PlanCommand, type Side, applyCommand, findItem } from '../plan';
+import { amountName, numberIn, numberOf, sayUnit } from '../dose';
+import { type Plan, type PlanCommand, type Side, applyCommand, findAny, findItem, itemsOf } from '../plan';
 import { type FindRevision, buildTimeline } from '../timeline';
 import { boutsOf } from './bout';
 import { reportOf } from './report';
@@ -18,6 +18,63 @@ export const carriedOver = (state: RunState): CarriedOver => ({
   owed: owed(state),
   notReached: reportOf(state).notReached,
 });
+
+/**
+ * What a class leaves for another class of the same people: of what it owes and did not reach, that which the other has
+ * too, counted in the same way; by the other's items.
+ */
+export function carriedInto({ owed: debts, notReached }: CarriedOver, from: Plan, to: Plan): CarriedOver {
+  const there = (itemId: string): string[] => {
+    const item = findItem(from, itemId)?.item;
+    const same = itemsOf(to).find(
+      ({ exerciseId, recheck, dose }) =>
+        exerciseId === item?.exerciseId && recheck === null && dose[0]?.kind === item.dose[0]?.kind,
+    );
+    return same ? [same.id] : [];
+  };
+  return {
+    owed: debts.flatMap((debt) => there(debt.itemId).map((itemId) => ({ ...debt, itemId }))),
+    notReached: [...new Set(notReached.flatMap(there))],
+  };
+}
+
+/** Something that is left, in words that stand without the class. */
+export interface LeftOver {
+  /** "right foot: 2 reps owed, Band: turn the foot in"; of what was not reached its name. */
+  readonly words: string;
+  /** Null for talk. */
+  readonly exerciseId: string | null;
+}
+
+/** One debt; empty where the class does not have the exercise any more. */
+export function debtWords({ plan, timeline }: RunState, { itemId, side, units }: Owed): string {
+  const kind = findItem(plan, itemId)?.item.dose[0]?.kind;
+  const exercise = timeline.items.find((i) => i.itemId === itemId)?.execution?.exercise;
+  if (kind === undefined || !exercise) return '';
+  return `${side} foot: ${units} ${sayUnit(kind, units)} owed, ${exercise.name[plan.school.words]}`;
+}
+
+/** What is owed and what was not reached, each in words. */
+export function leftOver(state: RunState): {
+  readonly owed: readonly LeftOver[];
+  readonly notReached: readonly LeftOver[];
+} {
+  const { owed: debts, notReached } = carriedOver(state);
+  const exerciseOf = (itemId: string) => findItem(state.plan, itemId)?.item.exerciseId ?? null;
+  const nameOf = (itemId: string): string => {
+    const item = findAny(state.plan, itemId)?.item;
+    if (item?.kind === 'talk') return item.name;
+    const time = state.timeline.items.find((one) => one.itemId === itemId);
+    return time?.execution?.exercise.name[state.plan.school.words] ?? '';
+  };
+  const told = (one: LeftOver) => one.words !== '';
+  return {
+    owed: debts
+      .map((debt): LeftOver => ({ words: debtWords(state, debt), exerciseId: exerciseOf(debt.itemId) }))
+      .filter(told),
+    notReached: notReached.map((id): LeftOver => ({ words: nameOf(id), exerciseId: exerciseOf(id) })).filter(told),
+  };
+}
 
 /** A class that pays back what one foot owes from last time. */
 export interface PaidBack {

@@ -1,4 +1,5 @@
-import { type Course, mondayOf, newCourse } from '@core/course';
+import { noHistory } from '@core/compose';
+import { type Course, composeCourse, mondayOf, newCourse, standsIn, toCome } from '@core/course';
 import { dateOf, dayOf } from '@core/measure';
 import type { Server } from '../compose';
 
@@ -30,4 +31,40 @@ export function addDemoCourse({ courses }: Pick<Server, 'courses'>, nowMs: numbe
     },
   };
   courses.save(course.id, { basedOn: null, course });
+}
+
+/** Its next classes, so many, as the course makes them: composed for the group, after what it was taught. */
+export function addDemoCourseClasses(
+  { courses, library, people, preferences }: Pick<Server, 'courses' | 'library' | 'people' | 'preferences'>,
+  nowMs: number,
+  many = 2,
+): void {
+  const { course } = courses.page('demo-winter');
+  const today = new Date(nowMs).toISOString().slice(0, 10);
+  const students = people.people.members('demo-lunch').map(({ student }) => student);
+  const notes = people.notes.of(students.map(({ id }) => id));
+  const offers = library.current();
+  const exerciseOf = (id: string) => offers.find(({ exercise }) => exercise.id === id)?.exercise ?? null;
+  const { times, last } = people.taught('demo-lunch');
+  const { school, pace } = preferences.read();
+  const composing = composeCourse({
+    course,
+    today,
+    taught: course.taught,
+    library: offers.map(({ revision, exercise }) => ({ revision, exercise })),
+    school,
+    pace,
+    roster: { students, notes },
+    stands: standsIn(students, notes, exerciseOf),
+    history: { ...noHistory, times, last: last?.items ?? [] },
+    given: [],
+    only: toCome(course, new Set(course.taught), { date: today, time: '00:00' })
+      .slice(0, many)
+      .map(({ key }) => key),
+    turn: 0,
+  });
+  let step = composing.next();
+  while (!step.done) step = composing.next();
+  const classes = step.value.made.map(({ key, plan }) => ({ key, plan }));
+  if (classes.length > 0) courses.make(course.id, { classes });
 }

@@ -119,10 +119,15 @@ export class Library {
 
   /** One exercise at its current revision, also when it was taken out of the library. */
   one(id: string): ExerciseRevision {
-    const row = this.db.select({ revision: exercises.revision }).from(exercises).where(eq(exercises.id, id)).get();
-    const [found] = row ? this.byRevision([row.revision]) : [];
+    const found = this.find(id);
     if (!found) throw notFound('This exercise');
     return found;
+  }
+
+  /** The same; null where there never was one. */
+  find(id: string): ExerciseRevision | null {
+    const row = this.db.select({ revision: exercises.revision }).from(exercises).where(eq(exercises.id, id)).get();
+    return (row ? this.byRevision([row.revision])[0] : null) ?? null;
   }
 
   /**
@@ -157,6 +162,11 @@ export class Library {
     const current = typeof stored === 'object' && stored !== null && 'format' in stored && stored.format === format;
     const text = current ? row.body : JSON.stringify(this.parse(row.revision, row.body));
     return `${JSON.stringify(flagsOf(row)).slice(0, -1)},"exercise":${text}}`;
+  }
+
+  /** How often the library has changed since this server began. */
+  changesSoFar(): number {
+    return this.changes.length;
   }
 
   /** Ids of what changed since an answer; null where all of it has to be sent. */

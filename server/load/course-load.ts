@@ -10,6 +10,7 @@ import type { Db } from '../database';
 import type { Library } from '../exercises/store';
 import type { HomeworkStore } from '../homework/store';
 import type { PreferenceStore } from '../preferences/store';
+import { Remembered } from '../remember';
 import type { SampleStore } from '../runs/samples';
 import { runs } from '../schema';
 import type { PlannedClasses } from './planned-classes';
@@ -32,7 +33,7 @@ export class CourseLoads {
   ) {}
 
   /** What sheets ask, by all that it was worked out from. */
-  private readonly known = new Map<string, ReturnType<typeof homeLoads>>();
+  private readonly known = new Remembered<ReturnType<typeof homeLoads>>(mostKnown);
 
   of(courseId: string): CourseLoad {
     const page = this.courses.page(courseId);
@@ -96,12 +97,6 @@ export class CourseLoads {
     });
   }
 
-  private remember(key: string, loads: ReturnType<typeof homeLoads>): void {
-    const oldest = this.known.keys().next();
-    if (!this.known.has(key) && this.known.size >= mostKnown && !oldest.done) this.known.delete(oldest.value);
-    this.known.set(key, loads);
-  }
-
   /** What the group does at home, a sheet for a level counted as if everybody had it; one student's own sheet is theirs. */
   private atHome(courseId: string, from: string, to: string): CourseLoadEntry[] {
     const { school, pace } = this.preferences.read();
@@ -110,8 +105,9 @@ export class CourseLoads {
       const concerns = of.kind === 'level' ? of.concerns : [];
       const find = this.library.finder(sheet.items.map(({ revision }) => revision));
       const key = JSON.stringify([sheet, on, school, pace]);
-      const loads = this.known.get(key) ?? homeLoads({ homework: sheet, school, concerns, find, pace, classes: on });
-      this.remember(key, loads);
+      const loads = this.known.get(sheet.id, key, () =>
+        homeLoads({ homework: sheet, school, concerns, find, pace, classes: on }),
+      );
       return loads
         .filter(({ date }) => date >= from && date <= to)
         .map(({ date, load }) => entry(date, 'home', sheet.title, load, { kind: 'home', id: sheet.id }));

@@ -7,6 +7,7 @@ import { buildTimeline } from '@core/timeline';
 import type { Db } from '../database';
 import type { Library } from '../exercises/store';
 import { parsed } from '../problem';
+import { Remembered } from '../remember';
 import { classes } from '../schema';
 
 /** What a class is going to ask, read off its plan. */
@@ -20,7 +21,7 @@ const mostKnown = 1000;
 
 /** What planned classes ask; each is worked out once for every state it is saved in. */
 export class PlannedClasses {
-  private readonly known = new Map<string, { readonly version: number; readonly planned: Planned | null }>();
+  private readonly known = new Remembered<Planned | null>(mostKnown);
 
   constructor(
     private readonly db: Db,
@@ -37,18 +38,10 @@ export class PlannedClasses {
       .all();
     return new Map(
       rows.flatMap(({ id, version }): [string, Planned][] => {
-        const before = this.known.get(id);
-        const planned = before?.version === version ? before.planned : this.read(id);
-        if (before?.version !== version) this.remember(id, version, planned);
+        const planned = this.known.get(id, String(version), () => this.read(id));
         return planned ? [[id, planned]] : [];
       }),
     );
-  }
-
-  private remember(id: string, version: number, planned: Planned | null): void {
-    const oldest = this.known.keys().next();
-    if (this.known.size >= mostKnown && !oldest.done) this.known.delete(oldest.value);
-    this.known.set(id, { version, planned });
   }
 
   private read(id: string): Planned | null {

@@ -12,6 +12,9 @@ const day = 86_400_000;
 
 /** What was seen of students on their ladders. A note is never changed: a wrong one is taken out. */
 export class NoteStore {
+  /** Grows with every change of a student's notes, so that what was worked out from them can be told from stale. */
+  private readonly changes = new Map<string, number>();
+
   constructor(
     private readonly db: Db,
     private readonly people: PeopleStore,
@@ -53,16 +56,29 @@ export class NoteStore {
         })),
       )
       .run();
+    for (const { studentId } of notes) this.changed(studentId);
   }
 
   /** Out, and back again. */
   mark(id: string, out: boolean): void {
-    const { changes } = this.db
+    const row = this.db
       .update(ladderNotes)
       .set({ removedAt: out ? this.now() : null })
       .where(eq(ladderNotes.id, id))
-      .run();
-    if (changes === 0) throw notFound('This note');
+      .returning({ studentId: ladderNotes.studentId })
+      .get();
+    // nothing is updated where it is not there, whatever the types say
+    if ((row as typeof row | undefined) === undefined) throw notFound('This note');
+    this.changed(row.studentId);
+  }
+
+  /** How often the notes of a student have changed since this server began. */
+  changesOf(studentId: string): number {
+    return this.changes.get(studentId) ?? 0;
+  }
+
+  private changed(studentId: string): void {
+    this.changes.set(studentId, this.changesOf(studentId) + 1);
   }
 
   /** By date. */

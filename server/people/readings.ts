@@ -63,9 +63,9 @@ export class ReadingStore {
     this.mark(id, null);
   }
 
-  /** All readings of some students; by date. */
-  of(studentIds: readonly string[]): Reading[] {
-    return this.rowsOf(studentIds).flatMap(readable);
+  /** All readings of some students, or those in some checks; by date. */
+  of(studentIds: readonly string[], protocols?: readonly string[]): Reading[] {
+    return this.rowsOf(studentIds, protocols).flatMap(readable);
   }
 
   /**

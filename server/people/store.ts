@@ -36,9 +36,14 @@ export class PeopleStore {
   }
 
   group(id: string): GroupRead {
+    const found = this.findGroup(id);
+    if (!found) throw notFound('This group');
+    return found;
+  }
+
+  findGroup(id: string): GroupRead | null {
     const row = this.db.select().from(groups).where(eq(groups.id, id)).get();
-    if (!row) throw notFound('This group');
-    return groupOf(row);
+    return row ? groupOf(row) : null;
   }
 
   /** Who comes to a group, by name. */

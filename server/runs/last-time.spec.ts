@@ -8,10 +8,14 @@ import { samplePlan, testServer } from '../testing/server';
 const host = { Host: '127.0.0.1:4310' };
 
 describe('what a class left when it was taught last', () => {
-  const open = () => {
+  const open = (groupId: string | null = null) => {
     const server = testServer();
     const api = request(server.app);
-    const plan: Plan = samplePlan(server, 'class-1');
+    const classOf = (id: string, of: string | null): Plan => {
+      const plan = samplePlan(server, id);
+      return { ...plan, brief: { ...plan.brief, groupId: of } };
+    };
+    const plan = classOf('class-1', groupId);
     const find = (revision: string) => server.library.byRevision([revision])[0]?.exercise ?? null;
     /** Begun, its first bouts taught, then ended. */
     const teach = async (runId: string, date: string, bouts: number): Promise<RunState> => {
@@ -28,7 +32,7 @@ describe('what a class left when it was taught last', () => {
       return teacher.now();
     };
     const last = async () => ((await api.get('/api/runs/last/class-1').set(host).expect(200)).body as LastTime).last;
-    return { server, api, plan, teach, last };
+    return { server, api, plan, classOf, teach, last };
   };
 
   it('is nothing where it never was, and what the newest class left where it was', async () => {
@@ -41,6 +45,17 @@ describe('what a class left when it was taught last', () => {
     expect(found).toMatchObject({ runId: 'run-2', note: 'Bring the tape.', ...carriedOver(state) });
     expect(found!.notReached.length).toBeGreaterThan(0);
     expect(itemsOf(plan).map(({ id }) => id)).toEqual(expect.arrayContaining(found!.notReached));
+  });
+
+  it('goes over into the next class of the same group, by what that has too', async () => {
+    const { server, classOf, teach, api } = open('lunch');
+    await teach('run-1', '2026-09-01', 1);
+    server.classes.create({ saveId: 'save-2', plan: classOf('class-2', 'lunch') });
+    server.classes.create({ saveId: 'save-3', plan: classOf('class-3', null) });
+    const left = async (id: string) => ((await api.get(`/api/runs/last/${id}`).set(host)).body as LastTime).last;
+    expect(await left('class-2')).toMatchObject({ runId: 'run-1', notReached: ['class-2-item-1'] });
+    // other people
+    expect(await left('class-3')).toBeNull();
   });
 
   it('forgets a class that was taken out of the log', async () => {

@@ -8,6 +8,11 @@ interface Finishing {
 export const routes: Routes = [
   {
     path: '',
+    title: 'Desk · Needlework',
+    loadComponent: () => import('./pages/desk/desk-page').then((m) => m.DeskPage),
+  },
+  {
+    path: 'classes',
     title: 'Classes · Needlework',
     loadComponent: () => import('./pages/classes/classes-page').then((m) => m.ClassesPage),
   },

@@ -1,21 +1,17 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { EMPTY, type Observable, Subject, expand, forkJoin, map, of, reduce, switchMap } from 'rxjs';
+import { EMPTY, type Observable, Subject, expand, forkJoin, map, reduce } from 'rxjs';
 import { Temporal } from 'temporal-polyfill';
-import type { CourseList, GroupPage, HomeworkRow, RunSummary } from '@core/contract';
+import type { CourseList, HomeworkRow, RunSummary } from '@core/contract';
 import { type Due, type Entry, type GivenOut, type Logged, agendaOf, monthAfter, weeksOfMonth } from '@core/course';
 import { daysOf } from '@core/homework/days';
-import { protocolFor } from '@core/measure';
 import { today } from '../parts/saying/date-words';
 import { CourseApi } from './course-api';
+import { DeskApi } from './desk-api';
 import { HomeworkApi } from './homework-api';
 import { loading, waiting } from './loading';
-import { PeopleApi } from './people-api';
 import { RunApi } from './run-api';
 import { WhoSees } from './who-sees';
-
-/** Groups whose checks are asked for: those that courses are for, no more than so many. */
-const mostGroups = 6;
 
 interface Found {
   readonly courses: CourseList['courses'];
@@ -29,7 +25,7 @@ interface Found {
 export class Agenda {
   private readonly courses = inject(CourseApi);
   private readonly runs = inject(RunApi);
-  private readonly people = inject(PeopleApi);
+  private readonly desk = inject(DeskApi);
   private readonly sheets = inject(HomeworkApi);
   private readonly sees = inject(WhoSees);
   private readonly asked$ = new Subject<string>();
@@ -76,40 +72,20 @@ export class Agenda {
       .subtract({ days: 1 })
       .toString();
     const sheets = this.sheets.between(weeks[0]?.[0] ?? first, weeks.at(-1)?.at(-1) ?? first);
-    return forkJoin([this.courses.list(false), this.runsFrom(first, before), sheets]).pipe(
-      switchMap(([{ courses }, runs, { homework }]) => {
-        const groups = [...new Set(courses.flatMap(({ course }) => course.groupId ?? []))].slice(0, mostGroups);
-        const pages = groups.length === 0 ? of([]) : forkJoin(groups.map((id) => this.people.group(id)));
-        return pages.pipe(
-          map((found): Found => ({
-            courses,
-            due: found.flatMap(dueIn),
-            homework: homework.map((row) => givenOut(row, this.sees.others())),
-            logged: runs.map(({ id, classId, title, startedAt }): Logged => {
-              const at = Temporal.Instant.from(startedAt).toZonedDateTimeISO(zone);
-              const time = at.toPlainTime().toString({ smallestUnit: 'minute' });
-              return { runId: id, classId, title, date: at.toPlainDate().toString(), time };
-            }),
-          })),
-        );
-      }),
+    const due = this.desk.due({ at: Temporal.Now.instant().toString({ smallestUnit: 'millisecond' }), today: today() });
+    return forkJoin([this.courses.list(false), this.runsFrom(first, before), sheets, due]).pipe(
+      map(([{ courses }, runs, { homework }, { due: checks }]): Found => ({
+        courses,
+        due: checks,
+        homework: homework.map((row) => givenOut(row, this.sees.others())),
+        logged: runs.map(({ id, classId, title, startedAt }): Logged => {
+          const at = Temporal.Instant.from(startedAt).toZonedDateTimeISO(zone);
+          const time = at.toPlainTime().toString({ smallestUnit: 'minute' });
+          return { runId: id, classId, title, date: at.toPlainDate().toString(), time };
+        }),
+      })),
     );
   }
-}
-
-/** Checks by the date from which they are due, each with how many people of the group. */
-function dueIn({ group, standings }: GroupPage): Due[] {
-  const people = new Map<string, Set<string>>();
-  for (const { protocol, again, studentId } of standings) {
-    if (again === null) continue;
-    const key = `${again} ${protocol}`;
-    people.set(key, (people.get(key) ?? new Set()).add(studentId));
-  }
-  return [...people].map(([key, ids]) => {
-    const [date = '', protocol = ''] = key.split(' ');
-    const check = protocolFor(protocol, [])?.name ?? 'A check of your own';
-    return { groupId: group.id, check, date, people: ids.size };
-  });
 }
 
 /** @param others others can see this screen: whose sheet it is, they need not read */

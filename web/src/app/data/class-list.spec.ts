@@ -3,8 +3,6 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import type { ClassSummary } from '@core/contract';
-import { defaultSchool } from '@core/exercise';
-import type { Plan } from '@core/plan';
 import { MemoryStore } from '../../testing/memory-store';
 import { BrowserStore } from './browser-store';
 import { ClassList } from './class-list';
@@ -27,9 +25,6 @@ describe('the list of classes', () => {
   let list: ClassList;
   let http: HttpTestingController;
   let store: MemoryStore;
-  const soon = async () => {
-    for (let i = 0; i < 12; i++) await Promise.resolve();
-  };
   const toasts = {
     tell: jest.fn(),
     offer: jest.fn<void, [string, string, () => void]>(),
@@ -54,7 +49,6 @@ describe('the list of classes', () => {
     });
     list = TestBed.inject(ClassList);
     http = TestBed.inject(HttpTestingController);
-    http.expectOne('/api/preferences').flush({ school: { ...defaultSchool, words: 'anatomical' } });
     list.load();
     http.expectOne('/api/classes').flush({ classes: [summary('class-a'), summary('class-b')], next: 'cursor-1' });
   });
@@ -66,52 +60,6 @@ describe('the list of classes', () => {
     http.expectOne('/api/classes?after=cursor-1').flush({ classes: [summary('class-c')], next: null });
     expect(titles()).toEqual(['class-a', 'class-b', 'class-c']);
     expect(list.classes().value?.next).toBeNull();
-  });
-
-  it('makes a new class of the minutes asked for, as this teacher teaches, and opens it', async () => {
-    void list.create(45);
-    await soon();
-    const request = http.expectOne({ method: 'POST', url: '/api/classes' });
-    const { plan } = request.request.body as { plan: Plan };
-    expect([plan.slotSeconds, plan.school.words, plan.blocks.flatMap((b) => b.items)]).toEqual([
-      2700,
-      'anatomical',
-      [],
-    ]);
-    request.flush({ id: plan.id, version: 1, updatedAt: at });
-    await soon();
-    expect(navigate).toHaveBeenCalledWith(['/class', plan.id]);
-  });
-
-  it('keeps a new class here where the server is away, and makes it when that is back', async () => {
-    jest.useFakeTimers();
-    void list.create(45);
-    await soon();
-    const first = http.expectOne({ method: 'POST', url: '/api/classes' });
-    first.error(new ProgressEvent('offline'));
-    await soon();
-    expect(navigate).not.toHaveBeenCalled();
-    expect(toasts.refused.mock.calls[0]?.[0]).toContain('waits here');
-    jest.advanceTimersByTime(3000);
-    const again = http.expectOne({ method: 'POST', url: '/api/classes' });
-    expect(again.request.body).toEqual(first.request.body);
-    again.flush({ id: 'class-new', version: 1, updatedAt: at });
-    jest.useRealTimers();
-  });
-
-  it('opens nothing where the server would not make it, says why, and does not try again', async () => {
-    void list.create(45);
-    await soon();
-    http
-      .expectOne({ method: 'POST', url: '/api/classes' })
-      .flush(
-        { type: 'urn:x', title: 'Too large', status: 413, detail: 'At most 1 MB.', code: 'too-large' },
-        { status: 413, statusText: 'x' },
-      );
-    await soon();
-    expect(navigate).not.toHaveBeenCalled();
-    expect(toasts.refused.mock.calls[0]?.[0]).toBe('Too large. At most 1 MB.');
-    expect(store.shelf.size).toBe(0);
   });
 
   it('is narrowed to words and to a month, page by page', () => {

@@ -2,20 +2,15 @@ import { Injectable, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Subject, map } from 'rxjs';
 import type { ClassSummary } from '@core/contract';
-import { newPlan } from '@core/plan';
 import { ClassApi } from './class-api';
 import { type Narrowed, everything, pages, waiting } from './loading';
-import { NewClass } from './new-class';
 import { newId } from './new-id';
-import { Preferences } from './preferences';
 import { Toasts } from './toasts';
 
 /** The instructor's classes, newest first, and what can be done with a whole class. */
 @Injectable()
 export class ClassList {
   private readonly api = inject(ClassApi);
-  private readonly made = inject(NewClass);
-  private readonly preferences = inject(Preferences);
   private readonly toasts = inject(Toasts);
   private readonly asked$ = new Subject<'first' | 'more'>();
   readonly narrowed = signal(everything);
@@ -38,12 +33,6 @@ export class ClassList {
 
   more(): void {
     this.asked$.next('more');
-  }
-
-  /** An empty class, as this teacher teaches; opens it. */
-  create(minutes: number): Promise<void> {
-    const { school, pace } = this.preferences;
-    return this.made.open(newPlan(newId(), 'New class', minutes * 60, school(), pace()));
   }
 
   duplicate({ id }: ClassSummary): void {

@@ -1,9 +1,10 @@
 import { Injectable, inject } from '@angular/core';
 import { Router } from '@angular/router';
-import type { Plan } from '@core/plan';
+import { type Plan, newPlan } from '@core/plan';
 import { classAddress, newClass } from './letter';
 import { newId } from './new-id';
 import { Outbox } from './outbox';
+import { Preferences } from './preferences';
 import { awayWords, failureWords } from './request-failure';
 import { Toasts } from './toasts';
 
@@ -12,7 +13,14 @@ import { Toasts } from './toasts';
 export class NewClass {
   private readonly outbox = inject(Outbox);
   private readonly router = inject(Router);
+  private readonly preferences = inject(Preferences);
   private readonly toasts = inject(Toasts);
+
+  /** An empty class, as this teacher teaches; opens it. */
+  empty(minutes: number): Promise<void> {
+    const { school, pace } = this.preferences;
+    return this.open(newPlan(newId(), 'New class', minutes * 60, school(), pace()));
+  }
 
   async open(plan: Plan): Promise<void> {
     const result = await this.outbox.send({ kind: 'class', format: 1, id: newId(), plan, basedOn: newClass });

@@ -2,7 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import type { HomeworkRow } from '@core/contract';
+import type { DueList, HomeworkRow } from '@core/contract';
 import { newCourse } from '@core/course';
 import { newHomework } from '@core/homework/homework';
 import { today } from '../../parts/saying/date-words';
@@ -29,6 +29,7 @@ async function open(
   courses: readonly (typeof course)[],
   next: string | null = null,
   sheets: readonly HomeworkRow[] = [],
+  due: DueList['due'] = [],
 ) {
   TestBed.configureTestingModule({
     providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
@@ -40,6 +41,7 @@ async function open(
   const log = () => http.expectOne(({ url }) => url === '/api/runs');
   log().flush({ runs: [ran('run-1', 'Thursday lunch')], next });
   http.expectOne(({ url }) => url === '/api/homework/between').flush({ homework: sheets, next: null });
+  http.expectOne(({ url }) => url === '/api/desk/due').flush({ due });
   if (next !== null) log().flush({ runs: [ran('run-2', 'Early lunch')], next: null });
   await fixture.whenStable();
   fixture.detectChanges();
@@ -80,6 +82,14 @@ describe('the calendar', () => {
     expect(links('homework')[0]?.getAttribute('href')).toBe('/homework/home-1');
   });
 
+  it('has checks on the day from which they are due, with the way to the group', async () => {
+    const due = [{ groupId: 'lunch', check: 'knee to wall', date: `${month}-12`, people: 2 }];
+    const { links } = await open([], null, [], due);
+    expect(links('check').map((link) => [link.textContent?.trim(), link.getAttribute('href')])).toEqual([
+      ['knee to wall: 2 people to look at again check due', '/groups/lunch'],
+    ]);
+  });
+
   it('goes to the month before and asks for what stood there', async () => {
     const { page, http, fixture } = await open([course]);
     const before = page.querySelector('h1')?.textContent;
@@ -89,6 +99,7 @@ describe('the calendar', () => {
     http.expectOne('/api/courses').flush({ courses: [] });
     http.expectOne(({ url }) => url === '/api/runs').flush({ runs: [], next: null });
     http.expectOne(({ url }) => url === '/api/homework/between').flush({ homework: [], next: null });
+    http.expectOne(({ url }) => url === '/api/desk/due').flush({ due: [] });
     await fixture.whenStable();
     fixture.detectChanges();
     expect(page.textContent).toContain('Nothing stands in this month');

@@ -3,26 +3,27 @@ import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { mdiDotsVertical, mdiPlay, mdiPlus } from '@mdi/js';
+import { mdiDotsVertical, mdiPlay } from '@mdi/js';
 import { of, switchMap } from 'rxjs';
-import { sayTime } from '@core/say-time';
 import { ClassPackages } from '../../data/class-packages';
 import { ClassList } from '../../data/class-list';
+import { NewClass } from '../../data/new-class';
 import { isEverything } from '../../data/loading';
 import { Icon } from '../../parts/icon/icon';
 import { ListFinder } from '../../parts/finder/list-finder';
 import { Loading } from '../../parts/loading/loading';
 import { LeftList } from '../../parts/waiting/left-list';
 import { TopBar } from '../../parts/top/top-bar';
-import { ClassOutline } from '../../parts/thread/class-outline';
-
-const audiences = { dancers: 'Dancers', general: 'General', mixed: 'Mixed' } as const;
+import { NewClassMenu } from '../../parts/new-class/new-class-menu';
+import { ClassTile } from '../../parts/class-tile/class-tile';
+import { ClassesHere } from '../../parts/here/classes-here';
 
 /** The instructor's classes, each with its thread. */
 @Component({
   selector: 'nw-classes-page',
   imports: [
-    ClassOutline,
+    ClassTile,
+    ClassesHere,
     Icon,
     LeftList,
     ListFinder,
@@ -32,6 +33,7 @@ const audiences = { dancers: 'Dancers', general: 'General', mixed: 'Mixed' } as 
     MatMenu,
     MatMenuItem,
     MatMenuTrigger,
+    NewClassMenu,
     RouterLink,
     TopBar,
   ],
@@ -42,21 +44,10 @@ const audiences = { dancers: 'Dancers', general: 'General', mixed: 'Mixed' } as 
 })
 export class ClassesPage implements OnInit {
   protected readonly list = inject(ClassList);
+  protected readonly made = inject(NewClass);
 
-  protected readonly icons = { add: mdiPlus, more: mdiDotsVertical, run: mdiPlay };
-  protected readonly cards = computed(() =>
-    (this.list.classes().value?.items ?? []).map((summary) => {
-      const overMs = summary.plannedMs - summary.slotSeconds * 1000;
-      return {
-        summary,
-        audience: audiences[summary.audience],
-        planned: sayTime(summary.plannedMs),
-        over: overMs > 0,
-        against: `${overMs > 0 ? `${sayTime(overMs)} over` : `${sayTime(-overMs)} free`} of ${summary.slotSeconds / 60} min`,
-        items: `${summary.itemCount} ${summary.itemCount === 1 ? 'item' : 'items'}`,
-      };
-    }),
-  );
+  protected readonly icons = { more: mdiDotsVertical, run: mdiPlay };
+  protected readonly cards = computed(() => this.list.classes().value?.items ?? []);
   protected readonly hasMore = computed(() => (this.list.classes().value?.next ?? null) !== null);
 
   private readonly packages = inject(ClassPackages);

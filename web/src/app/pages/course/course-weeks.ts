@@ -5,12 +5,15 @@ import {
   type CoursePlanAsked,
   type Follows,
   coursePlanOf,
+  givenIn,
+  standsIn,
+  taughtIn,
   usualAims,
   weekStates,
   whatFollows,
 } from '@core/course';
 import { concernNames } from '@core/exercise';
-import { type Student, mainLevelFor, roomDiffers, roomOf } from '@core/roster';
+import { type Student, roomDiffers, roomOf } from '@core/roster';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -32,28 +35,14 @@ export class CourseWeeks {
     (this.file.course()?.groupId ?? null) === null ? [] : this.ladders.students(),
   );
   /** Where the middle of the group stands, by exercise. */
-  readonly stands = computed((): Readonly<Record<string, string>> => {
-    const [students, notes] = [this.students(), this.notes.all()];
-    if (students.length === 0) return {};
-    const named = new Set(notes.flatMap(({ exerciseId }) => exerciseId ?? []));
-    return Object.fromEntries(
-      [...named].flatMap((id) => {
-        const exercise = this.library.byId().get(id)?.exercise;
-        const rungId = exercise && mainLevelFor({ exercise, notes: [...notes], students });
-        return rungId ? [[id, rungId]] : [];
-      }),
-    );
-  });
-  readonly taught = computed((): readonly string[] => [
-    ...new Set([
-      ...this.file.classes().flatMap(({ key, taught }) => (taught.length > 0 ? [key] : [])),
-      ...(this.file.course()?.taught ?? []),
-    ]),
-  ]);
-  /** Classes that stay as they are: taught, or changed by hand. */
-  readonly given = computed(() =>
-    this.file.classes().filter((one) => !one.gone && (one.taught.length > 0 || one.byHand)),
+  readonly stands = computed((): Readonly<Record<string, string>> =>
+    standsIn(this.students(), this.notes.all(), (id) => this.library.byId().get(id)?.exercise ?? null),
   );
+  readonly taught = computed((): readonly string[] =>
+    taughtIn({ taught: this.file.course()?.taught ?? [] }, this.file.classes()),
+  );
+  /** Classes that stay as they are: taught, or changed by hand. */
+  readonly given = computed(() => givenIn(this.file.classes()));
 
   /** A change that is looked at before it is made. */
   readonly tried = signal<{ readonly words: string; readonly change: Partial<Course> } | null>(null);

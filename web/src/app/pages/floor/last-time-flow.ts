@@ -2,12 +2,12 @@ import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, map, of, switchMap } from 'rxjs';
 import { findItem } from '@core/plan';
-import { type RunState, payBack } from '@core/run';
+import { type RunState, debtWords, payBack } from '@core/run';
 import { sayLength } from '@core/say-time';
 import { RunApi } from '../../data/run-api';
 import { nameOf } from '../../parts/saying/item-words';
 import { sayDate, localDate } from '../../parts/saying/date-words';
-import { debtWords } from '../../parts/saying/owed-words';
+
 import { FloorStore } from './floor-store';
 
 /** What this class left when it was taught last: told before it begins, and paid back with one tap. */

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { StandingRow } from '@core/contract';
 import { concernNames } from '@core/exercise';
-import { type Protocol, chanceWords, dayOf, protocolFor, sayNumber, unitWords } from '@core/measure';
+import { type Protocol, chanceWords, dayOf, lookAgain, protocolFor, sayNumber, unitWords } from '@core/measure';
 import { concernsOf, initialsIn } from '@core/roster';
 import { GroupFile } from '../../data/group-file';
 import { HomeworkSheets } from '../../data/homework-list';
@@ -91,14 +91,11 @@ export class GroupPage implements OnInit {
   protected readonly asked = computed(() => this.told((row) => row.verdict === 'ask'));
   /** Whom to look at again, by check: those whose day has come. */
   protected readonly due = computed(() => {
-    const now = today();
-    return this.checks()
-      .map((protocol) => {
-        const rows = this.standings().filter((row) => row.protocol === protocol.id && row.again !== null);
-        const people = [...new Set(rows.filter(({ again }) => (again ?? '') <= now).map((row) => row.studentId))];
-        return { protocol, people: people.map((id) => this.names().get(id) ?? '') };
-      })
-      .filter(({ people }) => people.length > 0);
+    const found = lookAgain(this.standings(), today());
+    return this.checks().flatMap((protocol) => {
+      const ids = found.find((one) => one.protocol === protocol.id)?.studentIds ?? [];
+      return ids.length === 0 ? [] : [{ protocol, people: ids.map((id) => this.names().get(id) ?? '') }];
+    });
   });
   protected readonly chance = computed(() => {
     const judged = this.file.page().value?.judged ?? 0;

@@ -2,10 +2,10 @@ import { sayUnit } from '@core/dose';
 import { findItem } from '@core/plan';
 import { nameOf } from './item-words';
 import {
-  type Owed,
   type OwedNow,
   type RunReport,
   type RunState,
+  debtWords,
   owed,
   sensationAnswers,
   stationWords,
@@ -14,14 +14,6 @@ import { sayTime } from '@core/say-time';
 
 /** What one side owes the other after its turn: "right foot: 2 reps owed, Band: turn the foot in". */
 export const owedWords = (state: RunState): string[] => owed(state).map((debt) => debtWords(state, debt));
-
-/** One such debt; empty where the class does not have the exercise any more. */
-export function debtWords({ plan, timeline }: RunState, { itemId, side, units }: Owed): string {
-  const kind = findItem(plan, itemId)?.item.dose[0]?.kind;
-  const exercise = timeline.items.find((i) => i.itemId === itemId)?.execution?.exercise;
-  if (kind === undefined || !exercise) return '';
-  return `${side} foot: ${units} ${sayUnit(kind, units)} owed, ${exercise.name[plan.school.words]}`;
-}
 
 /** What the item just taught owes, short enough for one glance: "right foot, way 2 of 2: 3 reps owed". */
 export function owedNowWords(state: RunState, { itemId, side, units, event }: OwedNow): string {

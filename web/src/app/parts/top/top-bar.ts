@@ -14,8 +14,9 @@ import { Theme } from '../../theme/theme';
     <a class="brand" routerLink="/">Needlework</a>
     <nav aria-label="Places">
       <a routerLink="/" routerLinkActive="on" [routerLinkActiveOptions]="{ exact: true }" ariaCurrentWhenActive="page"
-        >Classes</a
+        >Desk</a
       >
+      <a routerLink="/classes" routerLinkActive="on" ariaCurrentWhenActive="page">Classes</a>
       <a routerLink="/courses" routerLinkActive="on" ariaCurrentWhenActive="page">Courses</a>
       <a routerLink="/exercises" routerLinkActive="on" ariaCurrentWhenActive="page">Exercises</a>
       <a routerLink="/people" routerLinkActive="on" ariaCurrentWhenActive="page">People</a>

@@ -1,0 +1,21 @@
+/** What was worked out, kept until something that it was worked out from is another; of very many the oldest go. */
+export class Remembered<T> {
+  private readonly known = new Map<string, { readonly by: string; readonly value: T }>();
+
+  constructor(private readonly most: number) {}
+
+  /** Whether this is known as it stands now. @param by all that it is worked out from, as text */
+  has(id: string, by: string): boolean {
+    return this.known.get(id)?.by === by;
+  }
+
+  get(id: string, by: string, make: () => T): T {
+    const before = this.known.get(id);
+    if (before?.by === by) return before.value;
+    const value = make();
+    const oldest = this.known.keys().next();
+    if (!before && this.known.size >= this.most && !oldest.done) this.known.delete(oldest.value);
+    this.known.set(id, { by, value });
+    return value;
+  }
+}

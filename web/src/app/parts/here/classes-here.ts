@@ -1,0 +1,30 @@
+import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import type { Here } from '../../data/class-packages';
+
+/** Classes that were opened in this browser: they can be taught while the server does not answer. */
+@Component({
+  selector: 'nw-classes-here',
+  imports: [MatButton, RouterLink],
+  template: `
+    @if (classes().length > 0) {
+      <section aria-label="Classes in this browser">
+        <h2>These can be taught from this browser all the same</h2>
+        <ul>
+          @for (one of classes(); track one.id) {
+            <li>
+              <span>{{ one.title }}</span> <small>{{ one.slotSeconds / 60 }} min</small>
+              <a matButton="outlined" [routerLink]="['/class', one.id, 'floor']">To the floor</a>
+              <a matButton [routerLink]="['/class', one.id, 'card']">Class card</a>
+            </li>
+          }
+        </ul>
+      </section>
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ClassesHere {
+  readonly classes = input.required<readonly Here[]>();
+}
