@@ -31,6 +31,7 @@ const coreGraph = {
     'dose',
     'exercise',
     'homework',
+    'kit',
     'load',
     'log',
     'measure',

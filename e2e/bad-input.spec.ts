@@ -142,7 +142,7 @@ test('a deleted class comes back', async ({ page, request }) => {
       },
     },
   });
-  await page.goto('/');
+  await page.goto('/classes');
   await page.getByRole('button', { name: `More for Away ${id}` }).click();
   await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(page.getByRole('link', { name: new RegExp(`Away ${id}`) })).toHaveCount(0);
@@ -156,7 +156,7 @@ test.describe('what an earlier page left unsaved in this browser', () => {
 
   /** Puts something under a key of this browser's store, as a page that was closed would have left it. */
   async function left(page: Page, key: string, value: unknown): Promise<void> {
-    await page.goto('/');
+    await page.goto('/classes');
     await expect(page.getByRole('link', { name: title }).first()).toBeVisible();
     await page.evaluate(
       ([at, what]) =>

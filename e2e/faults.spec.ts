@@ -27,7 +27,8 @@ async function designing(page: Page, id: string): Promise<Designer> {
 
 test.describe('a server that is dead, hangs or lies: every page says so, and can be left', () => {
   const pages = [
-    ['classes', '/'],
+    ['the desk', '/'],
+    ['classes', '/classes'],
     ['a class', '/class/CLASS'],
     ['the floor', '/class/CLASS/floor'],
     ['a card', '/class/CLASS/card'],
@@ -217,7 +218,7 @@ test.describe('two pages', () => {
     expect([name, saved].sort()).toEqual([`Side A ${id}`, `Side B ${id}`]);
     await other.getByRole('button', { name: 'Make it a class of its own' }).click();
     await expect(page.getByText(`“${name}, my side” is a class of its own.`)).toBeVisible();
-    await page.goto('/');
+    await page.goto('/classes');
     await expect(card(page, `${name}, my side`)).toBeVisible();
     await expect(left(page)).toHaveCount(0);
   });
@@ -239,7 +240,7 @@ test.describe('two pages', () => {
     await writes(context, (route) => route.abort());
     await dialog.getByRole('button', { name: 'Both, mine as a copy' }).click();
     await expect(page.getByLabel('Name of the class')).toHaveValue('Saved elsewhere');
-    await page.goto('/');
+    await page.goto('/classes');
     await expect(left(page)).toContainText([`Mine ${id}, my side`]);
     await left(page).getByRole('button', { name: 'Try now' }).click();
     await context.unroute(calls);
@@ -380,7 +381,7 @@ test('an earlier state is found by its day and what changed, looked at, and brou
   await rename(page, `Deleted ${id}`);
   await expect.poll(async () => (await read(request, id)).plan.title).toBe(`Deleted ${id}`);
   await request.delete(`/api/classes/${id}`);
-  await page.goto('/');
+  await page.goto('/classes');
   await page.getByRole('link', { name: 'Deleted classes, and what else was taken out' }).click();
   await page.getByRole('button', { name: `Bring back Deleted ${id}` }).click();
   await page.getByRole('button', { name: 'Open it' }).click();

@@ -20,7 +20,8 @@ const stillRunning = async (): Promise<number> => {
 };
 
 for (const [name, path] of [
-  ['classes', '/'],
+  ['desk', '/'],
+  ['classes', '/classes'],
   ['designer', '/class/:id'],
   ['floor', '/class/:id/floor'],
   ['card', '/class/:id/card'],
@@ -76,12 +77,12 @@ test('the first page loads under 250 kB of compressed script', async ({ page }) 
   const scripts: Request[] = [];
   let asked = false;
   page.on('request', (request) => {
-    // the page is there once it asks for the classes; the other pages are fetched ahead of their need, and later
-    asked ||= new URL(request.url()).pathname === '/api/classes';
+    // the page is there once it asks for the desk; the other pages are fetched ahead of their need, and later
+    asked ||= new URL(request.url()).pathname === '/api/desk';
     if (!asked && request.url().endsWith('.js')) scripts.push(request);
   });
   await page.goto('/');
-  await page.locator('main li').first().waitFor();
+  await page.locator('.drafts li').first().waitFor();
   const sizes = await Promise.all(
     scripts.map(async (request) => {
       const body = (await (await request.response())?.body()) ?? Buffer.alloc(0);

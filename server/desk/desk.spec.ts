@@ -26,8 +26,8 @@ function open(change: Partial<Course> = {}) {
   courses.save('spring', { basedOn: null, course: { ...course, ...change } });
   const desk = async (at: string): Promise<Desk> => {
     const query = { at: `${at}:00.000Z`, today: at.slice(0, 10) };
-    const { body } = await request(server.app).get('/api/desk').query(query).set(host).expect(200);
-    return Desk.parse(body);
+    const answer = await request(server.app).get('/api/desk').query(query).set(host).expect(200);
+    return Desk.parse(answer.body);
   };
   const planOf = (id: string, title?: string) => {
     const plan = samplePlan(server, id, title);
@@ -158,9 +158,10 @@ describe('what else lies on the desk', () => {
     const moves = async () => (await desk('2026-02-28T12:00')).groups[0]?.moves;
     expect(await moves()).toEqual([]);
     note('2026-02-24', clean);
-    expect(await moves()).toMatchObject([
-      { studentId: 'mara', exercise: 'Stand on one leg', verdict: 'up', words: expect.stringContaining('ready for') },
-    ]);
+    const [ready, ...others] = (await moves()) ?? [];
+    expect(ready).toMatchObject({ studentId: 'mara', exercise: 'Stand on one leg', verdict: 'up' });
+    expect(ready?.words).toContain('ready for');
+    expect(others).toEqual([]);
     server.people.notes.mark('note-2026-02-24-clean', true);
     expect(await moves()).toEqual([]);
     note('2026-02-25', { kind: 'stop', sign: 'pain at night' });

@@ -1,7 +1,6 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { Subject, filter, from, interval, merge, of, switchMap } from 'rxjs';
-import { Temporal } from 'temporal-polyfill';
 import { today } from '../parts/saying/date-words';
 import { ClassPackages } from './class-packages';
 import { DeskApi } from './desk-api';
@@ -21,13 +20,11 @@ export class DeskSheet {
   private readonly asked$ = new Subject<void>();
 
   readonly found = toSignal(
-    loading(this.asked$, () =>
-      this.api.read({ at: Temporal.Now.instant().toString({ smallestUnit: 'millisecond' }), today: today() }),
-    ),
+    loading(this.asked$, () => this.api.read({ at: new Date().toISOString(), today: today() })),
     { initialValue: waiting },
   );
   /** This instant, to the minute, ms. */
-  readonly nowMs = signal(Temporal.Now.instant().epochMilliseconds);
+  readonly nowMs = signal(Date.now());
   /** Classes that were opened in this browser: shown where the server does not answer. */
   readonly here = toSignal(
     toObservable(computed(() => this.found().status === 'failed')).pipe(
@@ -36,14 +33,14 @@ export class DeskSheet {
     { initialValue: [] },
   );
   /** What lies open in this browser alone. */
-  readonly open = toSignal(from(inject(LeftOpenHere).find(Temporal.Now.instant().epochMilliseconds)), {
+  readonly open = toSignal(from(inject(LeftOpenHere).find(Date.now())), {
     initialValue: [],
   });
 
   constructor() {
     interval(minuteMs)
       .pipe(takeUntilDestroyed())
-      .subscribe(() => this.nowMs.set(Temporal.Now.instant().epochMilliseconds));
+      .subscribe(() => this.nowMs.set(Date.now()));
     // what was on its way when the desk was asked for may change it
     const sent$ = inject(Outbox).outcomes$.pipe(filter(({ result }) => result.kind === 'sent'));
     merge(interval(againMs), sent$)
@@ -52,7 +49,7 @@ export class DeskSheet {
   }
 
   load(): void {
-    this.nowMs.set(Temporal.Now.instant().epochMilliseconds);
+    this.nowMs.set(Date.now());
     this.asked$.next();
   }
 }

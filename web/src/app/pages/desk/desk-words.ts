@@ -1,14 +1,15 @@
-import { Temporal } from 'temporal-polyfill';
 import type { DeskGroup, DeskSession } from '@core/contract';
+import { dayOf } from '@core/measure/day';
 import { initialsIn } from '@core/roster/initials';
+import { inWords } from '../../parts/saying/date-words';
 
 /** A date as one says it from another: "today", "tomorrow", "Tue 1 December". */
 export function dayWords(date: string, today: string): string {
-  const days = Temporal.PlainDate.from(today).until(date, { largestUnit: 'days' }).days;
+  const days = dayOf(date) - dayOf(today);
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
   if (days === -1) return 'yesterday';
-  return Temporal.PlainDate.from(date).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+  return inWords(date, { weekday: 'short', day: 'numeric', month: 'long' });
 }
 
 const some = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;

@@ -1,8 +1,11 @@
+import { Temporal } from 'temporal-polyfill';
+import { dice } from '@core/dice';
 import { holds, reps, timed } from '@core/dose';
 import { catalogue } from '@core/exercise/catalogue';
 import { itemsOf } from '@core/plan';
 import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
 import { bareClass, sampleExercise, timelineOf } from '@core/testing/sample';
+import { inWords, localDate, sayDate, today } from './date-words';
 import { clockAfter } from './instant-words';
 import { doseWords, flowWords, itemWords, nameOf, optionWords, sideOrder, tempoWords } from './item-words';
 import { levelLines, levelWords } from './level-words';
@@ -247,5 +250,24 @@ describe('what is said after a class', () => {
     );
     const [debt] = owedNow(state);
     expect(debt && owedNowWords(state, debt)).toBe('right foot: 2 reps owed');
+  });
+});
+
+describe('a date where this device is', () => {
+  it('is the one that another package has, for any instant', () => {
+    const zone = Temporal.Now.timeZoneId();
+    const roll = dice(1849);
+    for (let i = 0; i < 300; i++) {
+      const at = Temporal.Instant.fromEpochMilliseconds(roll(3_000_000) * 1_000_000);
+      expect(localDate(at.toString())).toBe(at.toZonedDateTimeISO(zone).toPlainDate().toString());
+    }
+    expect(today()).toBe(Temporal.Now.plainDateISO().toString());
+  });
+
+  it('is said as it stands, whatever the hour here, and with its year where that is another', () => {
+    const { year } = Temporal.Now.plainDateISO();
+    expect(sayDate(`${year}-03-01`)).toBe('1 Mar');
+    expect(sayDate('2019-12-31')).toBe('31 Dec 2019');
+    expect(inWords('2028-02-29', { weekday: 'long' })).toBe('Tuesday');
   });
 });

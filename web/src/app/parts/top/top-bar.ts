@@ -13,7 +13,11 @@ import { Theme } from '../../theme/theme';
   template: `
     <a class="brand" routerLink="/">Needlework</a>
     <nav aria-label="Places">
-      <a routerLink="/" routerLinkActive="on" [routerLinkActiveOptions]="{ exact: true }" ariaCurrentWhenActive="page"
+      <a
+        routerLink="/"
+        routerLinkActive="on"
+        [routerLinkActiveOptions]="{ exact: true }"
+        ariaCurrentWhenActive="page"
         >Desk</a
       >
       <a routerLink="/classes" routerLinkActive="on" ariaCurrentWhenActive="page">Classes</a>
@@ -24,16 +28,17 @@ import { Theme } from '../../theme/theme';
       <a routerLink="/teaching" routerLinkActive="on" ariaCurrentWhenActive="page">How I teach</a>
       <a routerLink="/words" routerLinkActive="on" ariaCurrentWhenActive="page">Words</a>
     </nav>
-    <span class="space"></span>
-    <button matIconButton type="button" aria-label="Light or dark" [matMenuTriggerFor]="themeMenu">
-      <nw-icon [path]="icon" />
-    </button>
+    <div class="own">
+      <button matIconButton type="button" aria-label="Light or dark" [matMenuTriggerFor]="themeMenu">
+        <nw-icon [path]="icon" />
+      </button>
+      <ng-content />
+    </div>
     <mat-menu #themeMenu="matMenu">
       <button mat-menu-item type="button" (click)="theme.choose('auto')">As the device says</button>
       <button mat-menu-item type="button" (click)="theme.choose('light')">Light</button>
       <button mat-menu-item type="button" (click)="theme.choose('dark')">Dark</button>
     </mat-menu>
-    <ng-content />
   `,
   styles: `
     :host {
@@ -68,16 +73,26 @@ import { Theme } from '../../theme/theme';
       font-weight: 700;
       border-bottom-color: var(--nw-ink);
     }
-    .space {
-      flex: 1;
+    .own {
+      display: flex;
+      align-items: center;
+      flex-wrap: wrap;
+      gap: 6px 14px;
+      margin-left: auto;
     }
     @media (max-width: 640px) {
       nav {
         order: 3;
         width: 100%;
-        margin-left: -6px;
-        gap: 0;
-        justify-content: space-between;
+        margin-left: -4px;
+        gap: 0 12px;
+      }
+      /* the choice of light stands beside the name, what the page adds below */
+      .own {
+        display: contents;
+      }
+      .own > button {
+        margin-left: auto;
       }
       nav a {
         padding: 10px 4px 8px;
