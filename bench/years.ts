@@ -21,7 +21,7 @@ import { peopleCalls, peoplePaints } from './years-people';
 
 /**
  * Every list, page and call of the server on ten years of data, one after the other: the 95th of a hundred, ms.
- * @param launch opens a Chromium, for the first paint of the classes
+ * @param launch opens a Chromium, for first paints
  * @param classes fewer than ten years have, to see how it grows
  */
 export async function onTenYears(
@@ -30,7 +30,7 @@ export async function onTenYears(
   classes: number = tenYears.classes,
 ): Promise<void> {
   const made = join('data', `ten-years-${classes}`);
-  const mark = join(made, 'made-with-homework');
+  const mark = join(made, 'made-with-notes');
   if (!existsSync(mark)) {
     console.log(`        making ${classes} classes, once, in ${made} …`);
     makeTenYears(made, { ...tenYears, classes, runs: classes });
@@ -52,28 +52,31 @@ export async function onTenYears(
     const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.child.pid ?? 0}/status`, 'utf8'))?.[1];
     report('memory of the server after all that', Number(memory ?? NaN) / 1024, 'MB', 250);
     browser = await launch();
-    const paints: number[] = [];
-    const shown: number[] = [];
-    for (let i = 0; i < 7; i++) {
-      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-      await page.goto(base);
-      await page.locator('main li').first().waitFor();
-      paints.push(
-        await page.evaluate<number>(
-          "performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? performance.now()",
-        ),
-      );
-      shown.push(await page.evaluate<number>('performance.now()'));
-      if (i === 0) {
-        const elements = await page.evaluate<number>("document.querySelectorAll('*').length");
-        console.log(`        elements of the classes page: ${elements}`);
+    for (const [name, path, there] of [
+      ['the desk', '/', '.drafts li, .none'],
+      ['the classes page', '/classes', 'main li'],
+    ] as const) {
+      const paints: number[] = [];
+      const shown: number[] = [];
+      for (let i = 0; i < 7; i++) {
+        const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+        await page.goto(`${base}${path}`);
+        await page.locator(there).first().waitFor();
+        paints.push(
+          await page.evaluate<number>(
+            "performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? performance.now()",
+          ),
+        );
+        shown.push(await page.evaluate<number>('performance.now()'));
+        if (i === 0) {
+          const elements = await page.evaluate<number>("document.querySelectorAll('*').length");
+          console.log(`        elements of ${name}: ${elements}`);
+        }
+        await page.close();
       }
-      await page.close();
+      console.log(`        until ${name} is there, median: ${middle(shown).toFixed(0)} ms`);
+      report(`first paint of ${name}, median`, middle(paints), 'ms', 300);
     }
-    console.log(
-      `        until the classes are there, median: ${([...shown].sort((a, b) => a - b)[3] ?? NaN).toFixed(0)} ms`,
-    );
-    report('first paint of the classes page, median', [...paints].sort((a, b) => a - b)[3] ?? NaN, 'ms', 300);
     await peoplePaints(browser, base, report);
   } finally {
     await browser?.close();
@@ -81,6 +84,8 @@ export async function onTenYears(
     rmSync(data, { recursive: true, force: true });
   }
 }
+
+const middle = (all: readonly number[]): number => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? NaN;
 
 async function calls(base: string, report: Report): Promise<void> {
   let ids = 0;
@@ -95,6 +100,12 @@ async function calls(base: string, report: Report): Promise<void> {
   const read = (i: number) => call('GET', `/api/classes/${someClass(i)}`) as Promise<ClassRead>;
   const deep = Buffer.from('2018-01-01T00:00:00.000Z x').toString('base64url');
 
+  const asked = `at=${new Date().toISOString()}&today=${new Date().toISOString().slice(0, 10)}`;
+  const fromDesk = performance.now();
+  await call('GET', `/api/desk?${asked}`);
+  report('the desk for the first time since the start', performance.now() - fromDesk, 'ms', 1000);
+  await timed('the desk', () => get(`/api/desk?${asked}`));
+  await timed('checks due of all groups that come', () => get(`/api/desk/due?${asked}`));
   await timed('the list of classes', () => get('/api/classes'));
   await timed('a page of it eight years back', () => get(`/api/classes?after=${deep}`));
   await timed('classes found by words that none has', () => get('/api/classes?words=nothing%20like%20that'));

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { mkdirSync, rmSync } from 'node:fs';
 import { sql } from 'drizzle-orm';
 import { reps } from '@core/dose';
+import type { LadderNote } from '@core/roster';
 import { heldOf, mondayOf, newCourse, sessionsOf } from '@core/course';
 import { catalogue } from '@core/exercise/catalogue';
 import { dateOf } from '@core/measure';
@@ -86,8 +87,8 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
     if (taughtPlan && i < size.runs) {
       const runId = nextId();
       const startedAt = now();
-      // one lesson in ten is of the group that is looked at most
-      const groupId = i % 10 === 0 ? tenYearsOfPeople.group.id : null;
+      // one lesson in ten is of the group that is looked at most, one in ten each of five others
+      const groupId = i % 10 === 0 ? tenYearsOfPeople.group.id : i % 10 < 6 ? `years-group-${i % 10}` : null;
       const brief = { ...taughtPlan.brief, groupId };
       runs.start(runId, { classId: plan.id, version, plan: { ...taughtPlan, brief, title: plan.title }, startedAt });
       runs.add(
@@ -103,12 +104,44 @@ export function makeTenYears(folder: string, size: { readonly [K in keyof typeof
   const readings = new ReadingStore(db, people, protocols, now);
   addTenYearsOfPeople({ people, readings, noise: new NoiseStore(db, readings, protocols) }, Math.floor(end / day));
   const notes = new NoteStore(db, people, now);
+  addNotes(notes, people, Math.floor(end / day));
   addHomework(
     new HomeworkStore(db, people, notes, library, new PlannedClasses(db, library), now),
     library,
     Math.floor(end / day),
   );
   close();
+}
+
+/** What was seen on three ladders of everybody in the groups that are taught, every fourth week of ten years. */
+function addNotes(notes: NoteStore, people: PeopleStore, today: number): void {
+  const ladders = ['one-leg-stand', 'two-foot-rise', 'band-turn-out'].flatMap((exerciseId) => {
+    const ladder = catalogue.find(({ id }) => id === exerciseId)?.ladder;
+    return ladder ? [{ exerciseId, ladder }] : [];
+  });
+  const groups = [tenYearsOfPeople.group.id, ...Array.from({ length: 5 }, (_, i) => `years-group-${i + 1}`)];
+  let made = 0;
+  for (const { student } of groups.flatMap((id) => people.members(id))) {
+    const own = ladders.flatMap(({ exerciseId, ladder: { rungs, startRung } }) => {
+      const value = rungs.find(({ id }) => id === startRung)?.gate?.value ?? null;
+      const conditions = { surface: 'floor', footwear: 'bare' } as const;
+      return Array.from({ length: 130 }, (_, i): LadderNote => ({
+        id: `years-note-${made++}`,
+        studentId: student.id,
+        exerciseId,
+        foot: 'both',
+        date: dateOf(today - 3640 + i * 28),
+        what:
+          i === 0
+            ? { kind: 'placed', rungId: startRung, why: 'begins', note: '' }
+            : i % 3 === 0
+              ? { kind: 'clean', rungId: startRung, value, conditions }
+              : { kind: 'present' },
+        by: '',
+      }));
+    });
+    notes.addAll(own);
+  }
 }
 
 /** A sheet a quarter for each of fifty students, and one a month for the group; put away but for the newest. */

@@ -1,4 +1,4 @@
-import { and, desc, eq, gte, inArray, isNull, notExists, sql } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray, isNotNull, isNull, max, notExists, sql } from 'drizzle-orm';
 import { Temporal } from 'temporal-polyfill';
 import type { Desk, DeskAsked, DeskGroup, DeskNext, DeskSession, DueList } from '@core/contract';
 import { type Course, type OnTheWall, type Session, heldOf, notTaught, sessionsOf, toCome } from '@core/course';
@@ -199,14 +199,16 @@ export class DeskStore {
     };
   }
 
-  /** Groups that come: those of classes ahead, then those that were taught lately. */
+  /** Groups that come: those of classes ahead, then those that were taught lately, the last first. */
   private coming(ahead: readonly (string | null)[], at: string): string[] {
     const since = new Date(Date.parse(at) - daysComing * 86_400_000).toISOString();
     const taught = this.db
-      .selectDistinct({ groupId: runs.groupId })
+      .select({ groupId: runs.groupId })
       .from(runs)
-      .where(and(isNull(runs.removedAt), gte(runs.startedAt, since)))
-      .limit(mostGroups + 1)
+      .where(and(isNull(runs.removedAt), gte(runs.startedAt, since), isNotNull(runs.groupId)))
+      .groupBy(runs.groupId)
+      .orderBy(desc(max(runs.startedAt)))
+      .limit(mostGroups)
       .all();
     const ids = [...new Set([...ahead, ...taught.map(({ groupId }) => groupId)].flatMap((id) => id ?? []))];
     const goesOn = (id: string) => this.parts.people.people.findGroup(id)?.group.archived === false;

@@ -26,6 +26,13 @@ import { Icon } from '../icon/icon';
     nw-icon {
       margin-right: 4px;
     }
+    @media (max-width: 640px) {
+      :host {
+        display: flex;
+        flex-basis: 100%;
+        gap: 10px;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

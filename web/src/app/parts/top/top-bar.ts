@@ -13,11 +13,7 @@ import { Theme } from '../../theme/theme';
   template: `
     <a class="brand" routerLink="/">Needlework</a>
     <nav aria-label="Places">
-      <a
-        routerLink="/"
-        routerLinkActive="on"
-        [routerLinkActiveOptions]="{ exact: true }"
-        ariaCurrentWhenActive="page"
+      <a routerLink="/" routerLinkActive="on" [routerLinkActiveOptions]="{ exact: true }" ariaCurrentWhenActive="page"
         >Desk</a
       >
       <a routerLink="/classes" routerLinkActive="on" ariaCurrentWhenActive="page">Classes</a>
