@@ -42,8 +42,9 @@ export async function peopleCalls(base: string, report: Report): Promise<void> {
     return get(`/api/people/groups/${group.id}`);
   });
   await timed('its readings in a check, to take new ones', () =>
-    get(`/api/people/groups/${group.id}/readings?protocols=one-leg-stand`),
+    get(`/api/people/groups/${group.id}/readings?protocols=one-leg-stand&notes=none`),
   );
+  await timed('its levels, with all that was noted', () => get(`/api/people/groups/${group.id}/readings?protocols=`));
   await timed('what helped it', () => get(`/api/people/groups/${group.id}/helped`));
   await timed('taking a reading', (i) => take(`years-student-${1 + (i % 400)}`));
   await timed('own protocols, with how much was measured', () => get('/api/protocols'));

@@ -239,11 +239,16 @@ export const ladderNotes = sqliteTable(
       .notNull()
       .references(() => students.id, { onDelete: 'cascade' }),
     date: text('date').notNull(),
+    /** What is noted; empty for what cannot be read. */
+    kind: text('kind').notNull().default(''),
     body: text('body').notNull(),
     takenAt: text('taken_at').notNull(),
     removedAt: text('removed_at'),
   },
-  (table) => [index('notes_of_student').on(table.studentId, table.removedAt, table.date)],
+  (table) => [
+    index('notes_of_student').on(table.studentId, table.removedAt, table.date),
+    index('notes_of_kind').on(table.studentId, table.kind, table.removedAt),
+  ],
 );
 
 /** Bands of the cupboard, with what a spring scale said of them. */

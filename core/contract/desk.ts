@@ -100,7 +100,8 @@ export const Desk = z.strictObject({
   notTaught: z.array(
     z.strictObject({ courseId: Id, course: z.string(), key: LocalDate, date: LocalDate, time: z.string() }),
   ),
-  groups: z.array(DeskGroup),
+  /** Groups that come; what is to be known of each is asked for by itself. */
+  groups: z.array(z.strictObject({ id: Id, name: z.string() })),
   /** Phases of courses that begin this week, or may: a sentence each. */
   doors: z.array(z.strictObject({ courseId: Id, course: z.string(), words: z.string() })),
   /** Sheets of homework that are over and were not asked back. */

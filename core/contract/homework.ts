@@ -50,6 +50,7 @@ export const HomeworkPage = z.strictObject({
   revisions: z.array(ExerciseRevision),
   /** The student, or the group's people. */
   students: z.array(Student),
+  /** Where they were placed on their ladders. */
   notes: z.array(LadderNote),
   /** Classes from its first day on, for as long as a sheet can run. */
   classes: z.array(HomeClass),

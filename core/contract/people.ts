@@ -83,7 +83,11 @@ export const GroupReadings = z.strictObject({
   noise: StudioNoise,
 });
 export type GroupReadings = z.infer<typeof GroupReadings>;
-export const ReadingsAsked = z.strictObject({ protocols: z.string().max(400) });
+export const ReadingsAsked = z.strictObject({
+  protocols: z.string().max(400),
+  /** What is written down of ladders comes too, unless nobody needs it. */
+  notes: z.enum(['all', 'none']).default('all'),
+});
 
 /** What a group answered to a look again after an exercise, in one class. */
 export const GroupAnswer = z.strictObject({ exerciseId: z.string(), at: z.iso.datetime(), answer: HelpAnswer });

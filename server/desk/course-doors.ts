@@ -46,7 +46,7 @@ export class CourseDoors {
         if (!known.has(id)) known.set(id, this.library.find(id)?.exercise ?? null);
         return known.get(id) ?? null;
       };
-      const stands = standsIn(students, this.notes.of(students.map(({ id }) => id)), exerciseOf);
+      const stands = standsIn(students, this.notes.placed(students.map(({ id }) => id)), exerciseOf);
       const taught = new Set(taughtIn(course, page.classes));
       const { doors, sessions } = coursePlanOf({
         course,

@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { Desk } from '@core/contract';
+import { Desk, DeskGroup } from '@core/contract';
 import { type Course, newCourse } from '@core/course';
 import { newHomework } from '@core/homework';
 import { type LadderNote, newStudent } from '@core/roster';
@@ -29,6 +29,11 @@ function open(change: Partial<Course> = {}) {
     const answer = await request(server.app).get('/api/desk').query(query).set(host).expect(200);
     return Desk.parse(answer.body);
   };
+  const lunch = async (at: string): Promise<DeskGroup> => {
+    const query = { at: `${at}:00.000Z`, today: at.slice(0, 10) };
+    const answer = await request(server.app).get('/api/desk/groups/lunch').query(query).set(host).expect(200);
+    return DeskGroup.parse(answer.body);
+  };
   const planOf = (id: string, title?: string) => {
     const plan = samplePlan(server, id, title);
     return { ...plan, brief: { ...plan.brief, groupId: 'lunch', people: 8 } };
@@ -51,7 +56,7 @@ function open(change: Partial<Course> = {}) {
       teacher.events.map((event) => ({ ...event, runId })),
     );
   };
-  return { server, desk, make, teach, planOf };
+  return { server, desk, lunch, make, teach, planOf };
 }
 
 describe('the class that comes next', () => {
@@ -126,7 +131,7 @@ describe('what else lies on the desk', () => {
   });
 
   it('is whom to look at again, from their day on', async () => {
-    const { desk, server } = open();
+    const { lunch, server } = open();
     server.people.readings.add(
       sampleReading({
         id: 'read-1',
@@ -136,17 +141,17 @@ describe('what else lies on the desk', () => {
         value: numbers(9),
       }),
     );
-    const due = async (at: string) => (await desk(at)).groups[0]?.measure;
+    const due = async (at: string) => (await lunch(at)).measure;
     // a first reading is looked at again from three days after it on
     expect(await due('2026-02-22T12:00')).toEqual([]);
     expect(await due('2026-02-25T12:00')).toEqual([
       { protocol: 'knee-to-wall', name: 'knee to wall', studentIds: ['mara'], since: '2026-02-23' },
     ]);
-    expect((await desk('2026-02-25T12:00')).groups[0]?.students).toEqual([{ id: 'mara', name: 'Mara Lind' }]);
+    expect((await lunch('2026-02-25T12:00')).students).toEqual([{ id: 'mara', name: 'Mara Lind' }]);
   });
 
   it('is who is ready for more; a note more, and it is worked out anew', async () => {
-    const { desk, server } = open();
+    const { lunch, server } = open();
     const note = (date: string, what: LadderNote['what']): void => {
       const of = { studentId: 'mara', exerciseId: 'one-leg-stand', foot: 'both' as const, by: '' };
       server.people.notes.add({ ...of, id: `note-${date}-${what.kind}`, date, what });
@@ -155,17 +160,17 @@ describe('what else lies on the desk', () => {
     const clean = { kind: 'clean', rungId: 'five-fingers', value: 30, conditions } as const;
     note('2026-02-10', { kind: 'placed', rungId: 'five-fingers', why: 'begins', note: '' });
     note('2026-02-17', clean);
-    const moves = async () => (await desk('2026-02-28T12:00')).groups[0]?.moves;
+    const moves = async () => (await lunch('2026-02-28T12:00')).moves;
     expect(await moves()).toEqual([]);
     note('2026-02-24', clean);
-    const [ready, ...others] = (await moves()) ?? [];
+    const [ready, ...others] = await moves();
     expect(ready).toMatchObject({ studentId: 'mara', exercise: 'Stand on one leg', verdict: 'up' });
     expect(ready?.words).toContain('ready for');
     expect(others).toEqual([]);
     server.people.notes.mark('note-2026-02-24-clean', true);
     expect(await moves()).toEqual([]);
     note('2026-02-25', { kind: 'stop', sign: 'pain at night' });
-    expect((await desk('2026-02-28T12:00')).groups[0]?.stops).toEqual([
+    expect((await lunch('2026-02-28T12:00')).stops).toEqual([
       { studentId: 'mara', sign: 'pain at night', date: '2026-02-25' },
     ]);
   });

@@ -88,9 +88,10 @@ export class DeskStore {
       next,
       coming: coming.filter((one) => one !== first).slice(0, mostComing),
       notTaught: this.notTaught(going, today),
-      groups: this.coming([next?.groupId ?? null, ...soon.map(({ course }) => course.groupId)], at).map((id) =>
-        this.group(id, today),
-      ),
+      groups: this.coming([next?.groupId ?? null, ...soon.map(({ course }) => course.groupId)], at).map((id) => ({
+        id,
+        name: this.parts.people.people.group(id).group.name,
+      })),
       doors: soon.flatMap((one) => this.doors(one)),
       homework: this.homework(today),
       drafts: this.drafts(at),
@@ -215,7 +216,8 @@ export class DeskStore {
     return ids.filter(goesOn).slice(0, mostGroups);
   }
 
-  private group(id: string, today: string): DeskGroup {
+  /** What is to be known of one group: looked through for the first time it takes a while. */
+  group(id: string, today: string): DeskGroup {
     const { people, standings } = this.parts.people;
     const found = people.group(id).group;
     const students = people.members(id).map(({ student }) => student);

@@ -125,7 +125,7 @@ export class HomeworkStore {
       ...named,
       revisions: this.library.byRevision(sheet.items.map(({ revision }) => revision)),
       students: who,
-      notes: this.notes.of(who.map(({ id: studentId }) => studentId)),
+      notes: this.notes.placed(who.map(({ id: studentId }) => studentId)),
       classes: with_.flatMap((course) => this.classesIn(course, sheet.from)),
       mobiliseDays: Math.max(0, ...with_.map(({ mobiliseDays }) => mobiliseDays)),
     };

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import type { ReadingKept } from '@core/contract';
 import { LadderNote } from '@core/roster';
 import { refuseWords } from '@core/measure';
@@ -51,6 +51,7 @@ export class NoteStore {
           id: note.id,
           studentId: note.studentId,
           date: note.date,
+          kind: note.what.kind,
           body: JSON.stringify(note),
           takenAt: this.now(),
         })),
@@ -83,16 +84,45 @@ export class NoteStore {
 
   /** By date. */
   of(studentIds: readonly string[]): LadderNote[] {
+    return this.rowsOf(studentIds).flatMap(readable);
+  }
+
+  /** Where they were placed, by date: all that says where somebody stands. */
+  placed(studentIds: readonly string[]): LadderNote[] {
+    return this.rowsOf(studentIds, 'placed').flatMap(readable);
+  }
+
+  /**
+   * By date.
+   * @returns a list as JSON: what was judged when it was written goes out as it was written
+   */
+  asWritten(studentIds: readonly string[]): string {
+    return `[${this.rowsOf(studentIds)
+      .map(({ body }) => body)
+      .join(',')}]`;
+  }
+
+  private rowsOf(studentIds: readonly string[], kind?: LadderNote['what']['kind']) {
     if (studentIds.length === 0) return [];
     return this.db
       .select({ body: ladderNotes.body })
       .from(ladderNotes)
-      .where(and(inArray(ladderNotes.studentId, [...studentIds]), isNull(ladderNotes.removedAt)))
+      .where(
+        and(
+          inArray(ladderNotes.studentId, [...studentIds]),
+          isNull(ladderNotes.removedAt),
+          kind === undefined ? undefined : eq(ladderNotes.kind, kind),
+          // what is torn is left where it lies
+          sql`json_valid(${ladderNotes.body})`,
+        ),
+      )
       .orderBy(asc(ladderNotes.date), asc(ladderNotes.takenAt))
-      .all()
-      .flatMap(({ body }) => {
-        const read = LadderNote.safeParse(parsed(body));
-        return read.success ? [read.data] : [];
-      });
+      .all();
   }
+}
+
+/** A note that a newer Needlework wrote is left where it lies. */
+function readable({ body }: { readonly body: string }): LadderNote[] {
+  const read = LadderNote.safeParse(parsed(body));
+  return read.success ? [read.data] : [];
 }

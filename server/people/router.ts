@@ -27,10 +27,13 @@ export interface PeopleParts {
 const student = (params: { readonly id?: string }) => readId('This student', params.id);
 const group = (params: { readonly id?: string }) => readId('This group', params.id);
 
-/** An answer with readings in it, as they were written. Packing it costs more than sending it, on one machine. */
-function sendWith(response: Response, about: object, readings: string): void {
+/**
+ * An answer with readings and notes in it, as they were written. Packing it costs more than sending it, on one machine.
+ */
+function sendWith(response: Response, about: object, readings: string, notes: string): void {
   response.setHeader('Cache-Control', 'no-store, no-transform');
-  response.type('application/json').send(`${JSON.stringify(about).slice(0, -1)},"readings":${readings}}`);
+  const head = JSON.stringify(about).slice(0, -1);
+  response.type('application/json').send(`${head},"notes":${notes},"readings":${readings}}`);
 }
 
 /** Students and groups. */
@@ -49,14 +52,14 @@ export function peopleRouter({
   router.get('/archived', (_request, response) => void response.json(people.list(true)));
   router.get('/students/:id', ({ params }, response) => {
     const found = people.student(student(params));
-    const page: Omit<StudentPage, 'readings'> = {
+    const page: Omit<StudentPage, 'readings' | 'notes'> = {
       ...found,
       takenOut: readings.takenOutOf(found.student.id),
-      notes: notes.of([found.student.id]),
       noise: noise.all(),
       copies: [...copies()],
     };
-    sendWith(response, page, readings.asWritten([found.student.id]));
+    const ids = [found.student.id];
+    sendWith(response, page, readings.asWritten(ids), notes.asWritten(ids));
   });
   router.put('/students/:id', ({ params, body }, response) => {
     response.json(people.saveStudent(student(params), readBody(SaveStudent, body)));
@@ -79,14 +82,15 @@ export function peopleRouter({
   router.get('/groups/:id/taught', ({ params }, response) => void response.json(taught(group(params))));
   router.get('/groups/:id/readings', ({ params, query }, response) => {
     const members = people.members(group(params));
-    const { protocols } = readBody(ReadingsAsked, query);
+    const { protocols, notes: wanted } = readBody(ReadingsAsked, query);
     const ids = members.map(({ student: { id } }) => id);
-    const found: Omit<GroupReadings, 'readings'> = {
-      students: members,
-      notes: notes.of(ids),
-      noise: noise.all(),
-    };
-    sendWith(response, found, protocols === '' ? '[]' : readings.asWritten(ids, protocols.split(',')));
+    const found: Omit<GroupReadings, 'readings' | 'notes'> = { students: members, noise: noise.all() };
+    sendWith(
+      response,
+      found,
+      protocols === '' ? '[]' : readings.asWritten(ids, protocols.split(',')),
+      wanted === 'none' ? '[]' : notes.asWritten(ids),
+    );
   });
   return router;
 }

@@ -1,7 +1,7 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
-import { Desk, type DeskAsked, DueList } from '@core/contract';
+import { Desk, type DeskAsked, DeskGroup, DueList } from '@core/contract';
 
 /** What waits for a teacher, from the server. */
 @Injectable({ providedIn: 'root' })
@@ -10,6 +10,12 @@ export class DeskApi {
 
   read({ at, today }: DeskAsked): Observable<Desk> {
     return this.http.get('/api/desk', { params: { at, today } }).pipe(map((body) => Desk.parse(body)));
+  }
+
+  /** What is to be known of one of its groups. */
+  group(id: string, { at, today }: DeskAsked): Observable<DeskGroup> {
+    const params = { at, today };
+    return this.http.get(`/api/desk/groups/${id}`, { params }).pipe(map((body) => DeskGroup.parse(body)));
   }
 
   /** Checks that are due, or will be, of the groups that come. */

@@ -98,7 +98,7 @@ export class Looking {
   readonly found = toSignal(
     loading(this.asked$.pipe(filter(({ protocols }) => protocols.length > 0)), ({ whom, protocols }) =>
       whom.kind === 'group'
-        ? this.api.groupReadings(whom.id, protocols)
+        ? this.api.groupReadings(whom.id, protocols, 'none')
         : this.api.student(whom.id).pipe(
             map(({ student, version, updatedAt, readings, noise }) => ({
               students: [{ student, version, updatedAt }],

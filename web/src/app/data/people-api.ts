@@ -37,9 +37,9 @@ export class PeopleApi {
     return this.http.get(`/api/people/groups/${id}`).pipe(map((body) => GroupPage.parse(body)));
   }
 
-  /** The readings of a group in some checks. */
-  groupReadings(id: string, protocols: readonly string[]): Observable<GroupReadings> {
-    const params = { protocols: protocols.join(',') };
+  /** The readings of a group in some checks, and what is written down of its ladders where that is wanted. */
+  groupReadings(id: string, protocols: readonly string[], notes: 'all' | 'none' = 'all'): Observable<GroupReadings> {
+    const params = { protocols: protocols.join(','), ...(notes === 'all' ? {} : { notes }) };
     return this.http
       .get(`/api/people/groups/${id}/readings`, { params })
       .pipe(map((body) => GroupReadings.parse(body)));

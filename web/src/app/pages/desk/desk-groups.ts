@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import type { DeskGroup } from '@core/contract';
+import type { LookedAt } from '../../data/desk-sheet';
 import { WhoSees } from '../../data/who-sees';
 import { sayDate } from '../../parts/saying/date-words';
 import { namesOf, people, readyOn } from './desk-words';
@@ -10,6 +10,12 @@ import { namesOf, people, readyOn } from './desk-words';
   selector: 'nw-desk-groups',
   imports: [RouterLink],
   template: `
+    @for (one of failed(); track one.id) {
+      <section role="alert">
+        <h2>{{ one.name }}</h2>
+        <p>Whom to look at and who is ready cannot be shown. {{ one.words }}</p>
+      </section>
+    }
     @for (group of shown(); track group.id) {
       <section [attr.aria-label]="group.name">
         <h2>
@@ -54,11 +60,13 @@ import { namesOf, people, readyOn } from './desk-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DeskGroups {
-  readonly groups = input.required<readonly DeskGroup[]>();
+  readonly groups = input.required<readonly LookedAt[]>();
   private readonly sees = inject(WhoSees);
 
+  protected readonly failed = computed(() => this.groups().filter(({ group }) => group === null));
   protected readonly shown = computed(() =>
     this.groups()
+      .flatMap(({ group }) => group ?? [])
       .filter(({ measure, moves, stops }) => measure.length + moves.length + stops.length > 0)
       .map((group) => {
         const nameOf = namesOf(group, this.sees.others());

@@ -86,6 +86,7 @@ const lunch: DeskGroup = {
   ],
   stops: [{ studentId: 'student-greta', sign: 'pain at night', date: '2026-02-25' }],
 };
+const lunchComes = [{ id: 'lunch', name: 'Thursday lunch' }];
 const clear: Desk = {
   next: null,
   coming: [],
@@ -97,7 +98,13 @@ const clear: Desk = {
   lately: [],
 };
 
-async function open(desk: Desk | 'away', kept: Readonly<Record<string, unknown>> = {}, others = false) {
+/** @param groups what the server says of the groups, as it is asked; null for one of which it says nothing */
+async function open(
+  desk: Desk | 'away',
+  kept: Readonly<Record<string, unknown>> = {},
+  others = false,
+  groups: readonly (DeskGroup | null)[] = [],
+) {
   const store = new MemoryStore();
   for (const [key, value] of Object.entries(kept)) await store.keep(key, value);
   TestBed.configureTestingModule({
@@ -117,6 +124,12 @@ async function open(desk: Desk | 'away', kept: Readonly<Record<string, unknown>>
   if (desk === 'away') asked.error(new ProgressEvent('offline'));
   else asked.flush(desk);
   await fixture.whenStable();
+  for (const group of groups) {
+    const one = http.expectOne(({ url }) => url.startsWith('/api/desk/groups/'));
+    if (group) one.flush(group);
+    else one.error(new ProgressEvent('offline'));
+    await fixture.whenStable();
+  }
   fixture.detectChanges();
   const page = fixture.nativeElement as HTMLElement;
   const words = (within = 'main') => (page.querySelector(within)?.textContent ?? '').replace(/\s+/g, ' ').trim();
@@ -127,7 +140,7 @@ async function open(desk: Desk | 'away', kept: Readonly<Record<string, unknown>>
 
 describe('the desk', () => {
   it('leads with the next class: when, how long until then, what to put out, what moves', async () => {
-    const { words, link } = await open({ ...clear, next, groups: [lunch] });
+    const { words, link } = await open({ ...clear, next, groups: lunchComes }, {}, false, [lunch]);
     expect(words('.when')).toContain('12:15');
     expect(words('.when')).toContain('tomorrow');
     expect(words('.when')).toContain('in 20 hours');
@@ -155,7 +168,7 @@ describe('the desk', () => {
   });
 
   it('has of a group its stop signs first, then who is looked at again, who goes up together, who goes down and why', async () => {
-    const { page, words, link } = await open({ ...clear, next, groups: [lunch] });
+    const { page, words, link } = await open({ ...clear, next, groups: lunchComes }, {}, false, [lunch]);
     const lines = [...page.querySelectorAll('nw-desk-groups li')].map((li) =>
       li.textContent?.replace(/\s+/g, ' ').trim(),
     );
@@ -169,10 +182,21 @@ describe('the desk', () => {
 
   it('has initials where others can see the screen, and nobody’s name on a sheet', async () => {
     const sheet = { id: 'home-1', title: 'For the stairs', who: 'Oswin Drift', studentId: 'oswin', to: daysOn(-2) };
-    const { words } = await open({ ...clear, next, groups: [lunch], homework: [sheet] }, {}, true);
+    const { words } = await open({ ...clear, next, groups: lunchComes, homework: [sheet] }, {}, true, [lunch]);
     expect(words()).toContain('HB, GM');
     expect(words()).not.toMatch(/Bollard|Minnow|Oswin/);
     expect(words()).toContain('For the stairs');
+  });
+
+  it('has each group as soon as it was looked at, and says of which it knows nothing', async () => {
+    const both = [...lunchComes, { id: 'troupe', name: 'The Harbour Reel' }];
+    const { words } = await open({ ...clear, next, groups: both }, {}, false, [
+      null,
+      { ...lunch, id: 'troupe', name: 'Reel' },
+    ]);
+    expect(words('nw-desk-groups [role=alert]')).toContain('Thursday lunch');
+    expect(words('nw-desk-groups [role=alert]')).toContain('cannot be shown');
+    expect(words('nw-desk-groups [aria-label=Reel]')).toContain('Hal Bollard');
   });
 
   it('asks after classes that are in no log, and homework that is over', async () => {
