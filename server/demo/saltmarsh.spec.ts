@@ -7,7 +7,7 @@ import { buildTimeline } from '@core/timeline';
 import { testServer } from '../testing/server';
 import { coursePlanOf } from '@core/course';
 import { defaultSchool } from '@core/exercise';
-import { addDemoCourse } from './course';
+import { addDemoCourse, addDemoCourseClasses } from './course';
 import { addDemoClasses } from './saltmarsh';
 import { addDemoPeople } from './people';
 import { addTaughtClass, addTaughtWeeks } from './taught';
@@ -69,6 +69,17 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(plan.faults).toEqual([]);
     // the missed week moved the doors
     expect(plan.doors.some(({ begins, unmoved }) => (begins ?? 0) > (unmoved ?? 0))).toBe(true);
+  });
+
+  it('has the next two classes of that course made, each within its slot, for the people who come', () => {
+    addDemoCourseClasses(server, Date.UTC(2026, 10, 27));
+    const { classes } = server.courses.page('demo-winter');
+    expect(classes.map(({ key }) => key)).toEqual(['2026-12-01', '2026-12-03']);
+    for (const { classId, plannedMs } of classes) {
+      const { plan } = server.classes.read(classId);
+      expect(plannedMs).toBeLessThanOrEqual(plan.slotSeconds * 1000);
+      expect([plan.brief.groupId, plan.brief.people]).toEqual(['demo-lunch', 11]);
+    }
   });
 
   it('has weeks of lunches that say what helped: counted, not praised', () => {

@@ -1,7 +1,8 @@
-import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
 import type { ReadingKept } from '@core/contract';
 import { LadderNote } from '@core/roster';
 import { refuseWords } from '@core/measure';
+import { isWhole, listAsWritten } from '../as-written';
 import { contentOf } from '../content';
 import type { Db } from '../database';
 import { ProblemError, notFound, parsed } from '../problem';
@@ -97,27 +98,20 @@ export class NoteStore {
    * @returns a list as JSON: what was judged when it was written goes out as it was written
    */
   asWritten(studentIds: readonly string[]): string {
-    return `[${this.rowsOf(studentIds)
-      .map(({ body }) => body)
-      .join(',')}]`;
+    return listAsWritten(this.db, ladderNotes, this.which(studentIds));
   }
 
   private rowsOf(studentIds: readonly string[], kind?: LadderNote['what']['kind']) {
-    if (studentIds.length === 0) return [];
     return this.db
       .select({ body: ladderNotes.body })
       .from(ladderNotes)
-      .where(
-        and(
-          inArray(ladderNotes.studentId, [...studentIds]),
-          isNull(ladderNotes.removedAt),
-          kind === undefined ? undefined : eq(ladderNotes.kind, kind),
-          // what is torn is left where it lies
-          sql`json_valid(${ladderNotes.body})`,
-        ),
-      )
+      .where(and(this.which(studentIds), kind === undefined ? undefined : eq(ladderNotes.kind, kind)))
       .orderBy(asc(ladderNotes.date), asc(ladderNotes.takenAt))
       .all();
+  }
+
+  private which(studentIds: readonly string[]) {
+    return and(inArray(ladderNotes.studentId, [...studentIds]), isNull(ladderNotes.removedAt), isWhole(ladderNotes));
   }
 }
 

@@ -1,6 +1,7 @@
-import { and, asc, count, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import type { ReadingKept } from '@core/contract';
 import { Reading, isNumber, refusalOf, refuseWords } from '@core/measure';
+import { isWhole, listAsWritten } from '../as-written';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, parsed } from '../problem';
@@ -65,7 +66,13 @@ export class ReadingStore {
 
   /** All readings of some students, or those in some checks; by date. */
   of(studentIds: readonly string[], protocols?: readonly string[]): Reading[] {
-    return this.rowsOf(studentIds, protocols).flatMap(readable);
+    return this.db
+      .select({ body: readings.body })
+      .from(readings)
+      .where(this.which(studentIds, protocols))
+      .orderBy(asc(readings.date), asc(readings.takenAt))
+      .all()
+      .flatMap(readable);
   }
 
   /**
@@ -73,9 +80,7 @@ export class ReadingStore {
    * @returns a list as JSON: what was judged when it was written goes out as it was written
    */
   asWritten(studentIds: readonly string[], protocols?: readonly string[]): string {
-    return `[${this.rowsOf(studentIds, protocols)
-      .map(({ body }) => body)
-      .join(',')}]`;
+    return listAsWritten(this.db, readings, this.which(studentIds, protocols));
   }
 
   /** Readings of a student that were taken out, the last one first; so many at most. */
@@ -90,22 +95,13 @@ export class ReadingStore {
       .flatMap(readable);
   }
 
-  private rowsOf(studentIds: readonly string[], protocols?: readonly string[]) {
-    if (studentIds.length === 0) return [];
-    return this.db
-      .select({ body: readings.body })
-      .from(readings)
-      .where(
-        and(
-          inArray(readings.studentId, [...studentIds]),
-          isNull(readings.removedAt),
-          protocols ? inArray(readings.protocol, [...protocols]) : undefined,
-          // what is torn is left where it lies
-          sql`json_valid(${readings.body})`,
-        ),
-      )
-      .orderBy(asc(readings.date), asc(readings.takenAt))
-      .all();
+  private which(studentIds: readonly string[], protocols?: readonly string[]) {
+    return and(
+      inArray(readings.studentId, [...studentIds]),
+      isNull(readings.removedAt),
+      protocols ? inArray(readings.protocol, [...protocols]) : undefined,
+      isWhole(readings),
+    );
   }
 
   /** All readings of one check, of everybody. */
