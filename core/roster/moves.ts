@@ -23,9 +23,7 @@ export interface Moves {
 export function movesOf({ exercises, ...asked }: MovesAsked): Moves {
   const stop = asked.notes.flatMap(({ exerciseId }) => stopOf(asked.notes, exerciseId ?? '') ?? [])[0];
   if (stop) return { stop: { sign: stop.what.sign, date: stop.date }, moves: [] };
-  const stands = new Set(asked.notes.flatMap(({ exerciseId, what }) => (what.kind === 'placed' ? exerciseId : [])));
   const moves = exercises
-    .filter(({ id, ladder }) => ladder && stands.has(id))
     .map((exercise): Move => ({ exercise, kept: keepLevel({ ...asked, exercise }) }))
     .filter(({ kept: { verdict } }) => verdict === 'up' || verdict === 'down');
   return { stop: null, moves };

@@ -77,7 +77,10 @@ describe('the class that comes next', () => {
     const { desk, make, teach } = open();
     make('2026-03-03');
     teach('run-1', 'spring-2026-03-03', '2026-03-03', 1);
-    expect((await desk('2026-03-03T18:40')).next?.key).toBe('2026-03-10');
+    const found = await desk('2026-03-03T18:40');
+    expect(found.next?.key).toBe('2026-03-10');
+    // what was taught lately is asked for only where nothing comes
+    expect(found.lately).toEqual([]);
     expect((await open({ archived: true }).desk('2026-03-03T12:00')).next).toBeNull();
   });
 
@@ -176,10 +179,13 @@ describe('what else lies on the desk', () => {
   });
 
   it('is a group without a course as long as it was taught within four weeks', async () => {
-    const { desk, teach } = open({ archived: true });
+    const { desk, teach, server } = open({ archived: true });
     teach('run-1', 'somewhere', '2026-03-03', 1);
     expect((await desk('2026-03-20T12:00')).groups.map(({ id }) => id)).toEqual(['lunch']);
     expect((await desk('2026-04-02T12:00')).groups).toEqual([]);
+    // one that meets no more is left out
+    server.people.people.saveGroup('lunch', { basedOn: 1, group: group('lunch', true) });
+    expect((await desk('2026-03-20T12:00')).groups).toEqual([]);
   });
 
   it('is homework that is over and was not asked back', async () => {

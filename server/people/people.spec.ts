@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
-import { GroupPage, People, StudentPage } from '@core/contract';
+import { GroupPage, GroupReadings, People, StudentPage } from '@core/contract';
 import { type Group, type LadderNote, type Student, newStudent } from '@core/roster';
 import { numbers, sampleReading, word } from '@core/testing/sample-reading';
 import { testServer } from '../testing/server';
@@ -151,6 +151,24 @@ describe('notes of ladders', () => {
     await post('/api/notes/note-1/restore').expect(204);
     expect(await read()).toHaveLength(1);
     await remove('/api/notes/nothing-here').expect(404);
+  });
+
+  it('go out by date, of a group for whoever needs them; where somebody stands is read without the rest', async () => {
+    const { server, save, put, get } = people();
+    await put('/api/people/groups/lunch', { basedOn: null, group });
+    await save(somebody('student-1'));
+    await save(somebody('student-2'));
+    const present = note({ id: 'note-2', studentId: 'student-2', date: '2026-08-01', what: { kind: 'present' } });
+    await put('/api/notes/note-1', note()).expect(200);
+    await put('/api/notes/note-2', present).expect(200);
+    const all = async (more: string) => {
+      const { body } = await get(`/api/people/groups/lunch/readings?protocols=${more}`).expect(200);
+      return GroupReadings.parse(body).notes;
+    };
+    expect(await all('')).toEqual([present, note()]);
+    expect(await all('&notes=none')).toEqual([]);
+    expect(server.people.notes.placed(['student-1', 'student-2'])).toEqual([note()]);
+    expect(server.people.notes.placed([])).toEqual([]);
   });
 
   it('are refused without consent and before their day, and dropped for somebody deleted', async () => {
