@@ -23,6 +23,35 @@ import type { Here } from '../../data/class-packages';
       </section>
     }
   `,
+  styles: `
+    section {
+      max-width: 44rem;
+      margin: 34px auto 0;
+    }
+    h2 {
+      font-size: 1.2rem;
+    }
+    ul {
+      list-style: none;
+      margin: 6px 0 0;
+      padding: 0;
+    }
+    li {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: center;
+      gap: 4px 12px;
+      padding: 8px 0;
+      border-top: 1px solid var(--nw-hem);
+    }
+    span {
+      flex: 1 1 14rem;
+      font-weight: 650;
+    }
+    small {
+      color: var(--nw-quiet);
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassesHere {
