@@ -162,8 +162,8 @@ describe('notes of ladders', () => {
     await put('/api/notes/note-1', note()).expect(200);
     await put('/api/notes/note-2', present).expect(200);
     const all = async (more: string) => {
-      const { body } = await get(`/api/people/groups/lunch/readings?protocols=${more}`).expect(200);
-      return GroupReadings.parse(body).notes;
+      const answer = await get(`/api/people/groups/lunch/readings?protocols=${more}`).expect(200);
+      return GroupReadings.parse(answer.body).notes;
     };
     expect(await all('')).toEqual([present, note()]);
     expect(await all('&notes=none')).toEqual([]);

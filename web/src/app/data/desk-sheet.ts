@@ -50,7 +50,7 @@ export class DeskSheet {
   private readonly known = toSignal(
     toObservable(computed(() => this.found().value?.groups ?? [])).pipe(
       switchMap((groups) => from(groups).pipe(concatMap((group) => this.lookAt(group)))),
-      scan((all: ReadonlyMap<string, LookedAt>, one) => new Map(all).set(one.id, one), new Map()),
+      scan((all, one) => new Map([...all, [one.id, one] as const]), new Map<string, LookedAt>()),
     ),
     { initialValue: new Map<string, LookedAt>() },
   );

@@ -119,6 +119,25 @@ describe('one class open in the designer', () => {
     expect(toasts.open.mock.calls.at(-1)?.[0]).toBe('Edits that were not saved last time are back.');
   });
 
+  it('reads the class again where what was left here was saved before the answer came', async () => {
+    edit('Mine');
+    await soon();
+    jest.advanceTimersByTime(700);
+    put().error(new ProgressEvent('offline'));
+    await soon();
+    await open();
+    // the edit overtakes the question: its answer is here first, and the class comes as it was before
+    const asked = http.expectOne({ method: 'GET', url: '/api/classes/class-1' });
+    put().flush({ id: 'class-1', version: 5, updatedAt: at });
+    asked.flush(read());
+    http.expectOne('/api/classes/class-1').flush(read({ ...samplePlan(), title: 'Mine' }, 5));
+    expect(plans.plan()?.title).toBe('Mine');
+    edit('Mine, and more');
+    await soon();
+    jest.advanceTimersByTime(700);
+    expect(body(put()).basedOn).toBe(5);
+  });
+
   it('says so where this browser keeps nothing while the server is away, and still saves when it is back', async () => {
     store.keepsNothing = true;
     edit('Only here');
