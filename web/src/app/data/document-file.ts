@@ -1,6 +1,6 @@
 import { computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
-import { type Observable, Subject, filter, from, switchMap } from 'rxjs';
+import { type Observable, Subject, filter } from 'rxjs';
 import type * as z from 'zod';
 import { issueWords } from '@core/issue-words';
 import type { Letter } from './letter';
@@ -36,7 +36,7 @@ export abstract class DocumentFile<D, P extends { readonly version: number }> {
 
   readonly page = toSignal(
     // what waits here is known before the server is asked
-    loading(this.asked$, (id: string) => from(this.outbox.ready).pipe(switchMap(() => this.about.read(id)))),
+    loading(this.asked$, (id: string) => this.outbox.readNewest(this.about.addressOf(id), () => this.about.read(id))),
     { initialValue: waiting },
   );
   protected readonly document = computed((): D | null => {

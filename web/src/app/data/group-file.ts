@@ -1,6 +1,6 @@
 import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
-import { Subject, filter, from, map, switchMap } from 'rxjs';
+import { Subject, filter, map } from 'rxjs';
 import type { Group, Student } from '@core/roster/student';
 import { newStudent } from '@core/roster/student';
 import { groupAddress, studentAddress } from './letter';
@@ -21,7 +21,7 @@ export class GroupFile {
 
   readonly page = toSignal(
     // what waits here is known before the server is asked
-    loading(this.asked$, (id) => from(this.outbox.ready).pipe(switchMap(() => this.api.group(id)))),
+    loading(this.asked$, (id) => this.outbox.readNewest(groupAddress(id), () => this.api.group(id))),
     { initialValue: waiting },
   );
   /** What the classes of this group answered to looks again. */

@@ -3,6 +3,7 @@ import { newStudent } from '@core/roster';
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
+import { Subject, take } from 'rxjs';
 import { defaultSchool } from '@core/exercise';
 import { defaultLoadRules } from '@core/load';
 import { defaultPace } from '@core/plan';
@@ -92,6 +93,29 @@ describe('the outbox', () => {
     answer(sent(), 5);
     await soon();
     expect([store.shelf.size, outbox.waiting().length, heard]).toEqual([0, 0, ['sending', 'sent']]);
+  });
+
+  it('reads again what was on its way while an edit was saved, and asks once for what is as new', async () => {
+    await outbox.put(edit('One'));
+    const save = sent();
+    const answers = new Subject<{ readonly version: number }>();
+    let asked = 0;
+    const versions: number[] = [];
+    const read = () => {
+      asked += 1;
+      return answers.pipe(take(1));
+    };
+    outbox.readNewest('class:class-1', read).subscribe(({ version }) => versions.push(version));
+    await soon();
+    answer(save, 5);
+    answers.next({ version: 4 });
+    expect([asked, versions]).toEqual([2, []]);
+    answers.next({ version: 5 });
+    expect(versions).toEqual([5]);
+    outbox.readNewest('class:class-1', read).subscribe(({ version }) => versions.push(version));
+    await soon();
+    answers.next({ version: 5 });
+    expect([asked, versions]).toEqual([3, [5, 5]]);
   });
 
   it('waits for a quiet moment, and sends the newest edit alone', async () => {

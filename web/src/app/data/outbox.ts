@@ -5,9 +5,12 @@ import {
   Subscription,
   filter,
   firstValueFrom,
+  from,
   fromEvent,
   merge,
+  of,
   retry,
+  switchMap,
   throwError,
   timer,
 } from 'rxjs';
@@ -58,6 +61,8 @@ export class Outbox implements OnDestroy {
   private readonly running = new Subscription();
   private readonly unread = new Map<string, string>();
   private readonly away = new Map<string, RequestFailure>();
+  /** The newest version that the server has named in an answer, by addressee. */
+  private readonly named = new Map<string, number>();
   private made = 0;
   private takingUp = Promise.resolve();
   private again = new Subscription();
@@ -145,6 +150,17 @@ export class Outbox implements OnDestroy {
       this.queue(addressee)
         .map(({ letter }) => letter)
         .findLast(isOfKind) ?? null
+    );
+  }
+
+  /**
+   * A document as the server has it, once it is known what waits here. An answer that is older than what the server has
+   * named meanwhile was on its way while what had been left here was saved: it is asked for again.
+   */
+  readNewest<T extends { readonly version: number }>(addressee: string, read: () => Observable<T>): Observable<T> {
+    return from(this.ready).pipe(
+      switchMap(read),
+      switchMap((found) => (found.version < (this.named.get(addressee) ?? 0) ? read() : of(found))),
     );
   }
 
@@ -307,6 +323,7 @@ export class Outbox implements OnDestroy {
         next: (answer) => {
           this.away.delete(addressee);
           if (answer) this.follow(addressee, going.length, answer);
+          if (answer && 'version' in answer) this.named.set(addresseeOf(first.letter), answer.version);
           this.remove(addressee, going);
           outcome({ kind: 'sent', answer });
           this.pump(addressee);

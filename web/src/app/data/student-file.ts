@@ -1,7 +1,7 @@
 import { Injectable, type OnDestroy, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { Router } from '@angular/router';
-import { Subject, filter, from, switchMap } from 'rxjs';
+import { Subject, filter } from 'rxjs';
 import type { KeptCopy } from '@core/contract';
 import type { Student } from '@core/roster/student';
 import { LadderNotes } from './ladder-notes';
@@ -39,7 +39,7 @@ export class StudentFile implements OnDestroy {
 
   readonly page = toSignal(
     // what waits here is known before the server is asked
-    loading(this.asked$, (id) => from(this.outbox.ready).pipe(switchMap(() => this.api.student(id)))),
+    loading(this.asked$, (id) => this.outbox.readNewest(studentAddress(id), () => this.api.student(id))),
     { initialValue: waiting },
   );
   /** As it is on this page: edits that are on their way too. */

@@ -1,18 +1,6 @@
 import { Injectable, type OnDestroy, computed, effect, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import {
-  BehaviorSubject,
-  Subject,
-  Subscription,
-  filter,
-  firstValueFrom,
-  from,
-  merge,
-  of,
-  switchMap,
-  tap,
-  timer,
-} from 'rxjs';
+import { BehaviorSubject, Subject, Subscription, filter, firstValueFrom, merge, tap, timer } from 'rxjs';
 import type { ClashAnswer, ClassRead } from '@core/contract';
 import type { Plan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
@@ -54,18 +42,11 @@ export class ClassSession implements OnDestroy {
   private readonly running = new Subscription();
   private id = '';
   private version = 1;
-  /** The newest version of this class that the server has named since it was opened. */
-  private answered = 0;
 
   /** The class as it was read. */
   readonly read = toSignal(
     loading(this.asked$, (id) =>
-      from(this.outbox.ready).pipe(
-        switchMap(() => this.api.read(id)),
-        // an edit that was left here may have been saved while this answer was on its way: it is older then
-        switchMap((read) => (read.version < this.answered ? this.api.read(id) : of(read))),
-        tap((read) => this.begin(read)),
-      ),
+      this.outbox.readNewest(classAddress(id), () => this.api.read(id)).pipe(tap((read) => this.begin(read))),
     ),
     { initialValue: waiting },
   );
@@ -98,7 +79,6 @@ export class ClassSession implements OnDestroy {
 
   open(id: string): void {
     this.id = id;
-    this.answered = 0;
     this.library.load();
     this.asked$.next(id);
   }
@@ -225,7 +205,6 @@ export class ClassSession implements OnDestroy {
       case 'sent':
         if (result.answer && 'updatedAt' in result.answer) {
           this.version = result.answer.version;
-          this.answered = Math.max(this.answered, result.answer.version);
           this.state$.next(this.unsaved ? { kind: 'waiting' } : { kind: 'saved', at: result.answer.updatedAt });
         }
         return;
