@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Concern } from '../exercise';
 import { Id } from '../id';
 import { LocalDate } from '../measure/day';
 import { KitId } from '../kit';
@@ -50,6 +51,8 @@ export const DeskNext = z.strictObject({
     .strictObject({
       summary: ClassSummary,
       people: z.int().nullable(),
+      /** What the files of its people say that the class does not know. */
+      unknown: z.array(Concern),
       putOut: z.array(
         z.strictObject({
           kit: KitId,

@@ -1,6 +1,7 @@
 import { noHistory } from '@core/compose';
 import { type Course, composeCourse, mondayOf, newCourse, standsIn, toCome } from '@core/course';
 import { dateOf, dayOf } from '@core/measure';
+import { roomOf } from '@core/roster';
 import type { Server } from '../compose';
 
 /** The lunch group's winter: begun three weeks ago, the second week missed in a storm, the hall closed later; invented. */
@@ -22,7 +23,7 @@ export function addDemoCourse({ courses }: Pick<Server, 'courses'>, nowMs: numbe
       { exerciseId: 'short-foot', rungId: 'one-foot' },
       { exerciseId: 'two-foot-rise', rungId: 'tap' },
       { exerciseId: 'one-leg-stand', rungId: 'free' },
-      { exerciseId: 'soft-step-down', rungId: 'held' },
+      { exerciseId: 'four-toes-up', rungId: 'free' },
     ],
     brief: {
       ...empty.brief,
@@ -39,10 +40,13 @@ export function addDemoCourseClasses(
   nowMs: number,
   many = 2,
 ): void {
-  const { course } = courses.page('demo-winter');
+  const { course: bare, version } = courses.page('demo-winter');
   const today = new Date(nowMs).toISOString().slice(0, 10);
   const students = people.people.members('demo-lunch').map(({ student }) => student);
   const notes = people.notes.of(students.map(({ id }) => id));
+  // the classes know who comes
+  const course = { ...bare, brief: { ...bare.brief, ...roomOf(students) } };
+  courses.save(course.id, { basedOn: version, course });
   const offers = library.current();
   const exerciseOf = (id: string) => offers.find(({ exercise }) => exercise.id === id)?.exercise ?? null;
   const { times, last } = people.taught('demo-lunch');

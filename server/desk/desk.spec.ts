@@ -91,6 +91,7 @@ describe('the class that comes next', () => {
     expect(next?.made?.people).toBe(8);
     expect(next?.made?.summary).toEqual(server.classes.summary('spring-2026-03-10'));
     expect(next?.made?.fresh).toEqual([]);
+    expect(next?.made?.unknown).toEqual([]);
     // taught something else before: the rise is new to them
     const walk = planOf('walk-only');
     const [block] = walk.blocks;
@@ -99,6 +100,19 @@ describe('the class that comes next', () => {
     expect((await desk('2026-03-09T12:00')).next?.made?.fresh).toEqual(['Rise on both feet']);
     teach('run-1', 'spring-2026-03-03', '2026-03-04', 2);
     expect((await desk('2026-03-09T12:00')).next?.made?.fresh).toEqual([]);
+  });
+
+  it('says what the files of its people say and the class does not know', async () => {
+    const { desk, make, server } = open();
+    make('2026-03-10');
+    const { student, version } = server.people.people.student('mara');
+    const caution = { concern: 'falls-or-faints' as const, note: '', cleared: null };
+    server.people.people.saveStudent('mara', { basedOn: version, student: { ...student, cautions: [caution] } });
+    expect((await desk('2026-03-09T12:00')).next?.made?.unknown).toEqual(['falls-or-faints']);
+    const { plan, version: before } = server.classes.read('spring-2026-03-10');
+    const told = { ...plan, brief: { ...plan.brief, concerns: ['falls-or-faints' as const] } };
+    server.classes.save(plan.id, { saveId: 'save-1', basedOn: before, plan: told });
+    expect((await desk('2026-03-09T12:00')).next?.made?.unknown).toEqual([]);
   });
 
   it('is read anew when somebody changes it', async () => {

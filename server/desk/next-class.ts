@@ -1,8 +1,9 @@
 import { and, inArray, isNull } from 'drizzle-orm';
 import type { DeskNext, DeskSession } from '@core/contract';
 import { type Change, changesBetween } from '@core/course';
-import type { Exercise } from '@core/exercise';
+import type { Concern, Exercise } from '@core/exercise';
 import { type Plan, itemsOf, readPlan, revisionsOf } from '@core/plan';
+import { type Student, roomOf } from '@core/roster';
 import { type PutOut, buildTimeline, putOut } from '@core/timeline';
 import type { ClassStore } from '../classes/store';
 import type { Db } from '../database';
@@ -19,6 +20,7 @@ const classesBack = 6;
 /** What a class that was made for a date needs and brings. */
 interface Read {
   readonly people: number | null;
+  readonly concerns: readonly Concern[];
   readonly exerciseIds: ReadonlySet<string>;
   readonly putOut: readonly PutOut[];
   readonly changes: readonly Change[];
@@ -38,8 +40,11 @@ export class NextClass {
     },
   ) {}
 
-  /** @param earlier classes of its course before it, oldest first: what it follows where none of them is in the log */
-  of(session: DeskSession, groupId: string | null, earlier: readonly string[]): DeskNext {
+  /**
+   * @param students who comes
+   * @param earlier classes of its course before it, oldest first: what it follows where none of them is in the log
+   */
+  of(session: DeskSession, groupId: string | null, students: readonly Student[], earlier: readonly string[]): DeskNext {
     const read = session.classId === null ? null : this.made(session.classId, session, groupId, earlier);
     const changes = read?.changes ?? [];
     return {
@@ -50,6 +55,7 @@ export class NextClass {
           ? {
               summary: this.parts.classes.summary(session.classId),
               people: read.people,
+              unknown: roomOf(students).concerns.filter((concern) => !read.concerns.includes(concern)),
               putOut: [...read.putOut],
               steps: changes
                 .filter(({ kind }) => kind === 'up' || kind === 'down')
@@ -82,6 +88,7 @@ export class NextClass {
       const find = this.parts.library.finder(revisionsOf(plan));
       return {
         people: plan.brief.people,
+        concerns: plan.brief.concerns,
         exerciseIds: new Set(itemsOf(plan).map(({ exerciseId }) => exerciseId)),
         putOut: putOut(plan, buildTimeline({ plan, find })),
         changes: behind.length === 0 ? [] : changesBetween(behind, plan, (id) => exercises.get(id) ?? null, school),

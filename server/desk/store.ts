@@ -4,7 +4,7 @@ import type { Desk, DeskAsked, DeskGroup, DeskNext, DeskSession, DueList } from 
 import { type Course, type OnTheWall, type Session, heldOf, notTaught, sessionsOf, toCome } from '@core/course';
 import { daysOf } from '@core/homework';
 import { dateOf, dayOf, dueDates, lookAgain, protocolFor } from '@core/measure';
-import { keptWords } from '@core/roster';
+import { type Student, keptWords } from '@core/roster';
 import type { ClassStore } from '../classes/store';
 import type { CourseStore } from '../courses/store';
 import type { Db } from '../database';
@@ -162,6 +162,7 @@ export class DeskStore {
     return this.nextClass.of(
       session,
       of?.course.groupId ?? null,
+      this.membersOf(of?.course.groupId ?? null),
       earlier.map(([, classId]) => classId),
     );
   }
@@ -245,13 +246,11 @@ export class DeskStore {
   }
 
   private doors({ course, now, classes: of }: Going): Desk['doors'] {
-    const members = course.groupId === null ? [] : this.parts.people.people.members(course.groupId);
-    return this.courseDoors.of(
-      course,
-      members.map(({ student }) => student),
-      now,
-      of,
-    );
+    return this.courseDoors.of(course, this.membersOf(course.groupId), now, of);
+  }
+
+  private membersOf(groupId: string | null): Student[] {
+    return groupId === null ? [] : this.parts.people.people.members(groupId).map(({ student }) => student);
   }
 
   private homework(today: string): Desk['homework'] {

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, type OnInit, computed, inject } fro
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { DeskNext } from '@core/contract';
+import { concernNames } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { sayTime } from '@core/say-time';
 import { DeskSheet } from '../../data/desk-sheet';
@@ -110,6 +111,7 @@ function nextWords(next: DeskNext, nowMs: number) {
       count: count === null ? `${perPerson} each` : `× ${count}`,
       option: forOptionOnly,
     })),
+    unknown: (made?.unknown ?? []).map((concern) => concernNames[concern]).join(', '),
     fresh: made ? people(made.fresh) : '',
     forPeople: made?.people === null || made?.people === undefined ? '' : `for ${made.people}`,
     lastDay: left ? sayDate(localDate(left.startedAt)) : '',

@@ -38,6 +38,7 @@ const next: DeskNext = {
   made: {
     summary,
     people: 11,
+    unknown: ['falls-or-faints'],
     putOut: [
       { kit: 'chair', count: 11, perPerson: 1, forOptionOnly: false },
       { kit: 'band', count: 3, perPerson: 1, forOptionOnly: true },
@@ -148,6 +149,7 @@ describe('the desk', () => {
     expect(words('.what')).toContain('1:17 free of 25 min');
     expect(words('.what')).toContain('support: three fingertips → one fingertip');
     expect(words('.needs')).toMatch(/Put out for 11.*chair ?× 11.*band ?× 3 ?for an option/);
+    expect(words('.unknown')).toMatch(/^Their files say: somebody has falls.*This class does not know/);
     expect(link('To the floor')).toBe('/class/spring-9/floor');
     expect(link('Thursday lunch')).toBe('/groups/lunch');
   });
