@@ -18,7 +18,6 @@ interface Check {
 }
 
 const scratch = mkdtempSync(join(tmpdir(), 'needlework-check-'));
-const jestReport = join(scratch, 'jest.json');
 const faultReport = join(scratch, 'faults.json');
 const playwrightReport = join(scratch, 'playwright.json');
 
@@ -49,16 +48,22 @@ const still: readonly Check[] = [
   },
 ];
 
-const jest: Check = {
-  name: 'unit and component tests',
-  command: 'npx',
-  args: ['jest', '--silent', '--json', '--outputFile', jestReport],
-  tally: () =>
-    counted(jestReport, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
-      passed: r.numPassedTests,
-      failed: Math.max(r.numFailedTests, r.numFailedTestSuites),
-    })),
-};
+/** Unit and component tests of some rooms. */
+function jest(name: string, ...rooms: readonly string[]): Check {
+  const report = join(scratch, `jest-${rooms.join('-')}.json`);
+  return {
+    name,
+    command: 'npx',
+    args: ['jest', '--silent', '--json', '--outputFile', report, '--selectProjects', ...rooms],
+    tally: () =>
+      counted(report, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
+        passed: r.numPassedTests,
+        failed: Math.max(r.numFailedTests, r.numFailedTestSuites),
+      })),
+  };
+}
+const ofCoreAndPages = jest('unit and component tests of core and pages', 'core', 'web');
+const ofServer = jest('tests of the server', 'server');
 
 const browser: Check = {
   name: 'tests in Chromium',
@@ -103,8 +108,8 @@ async function inTurn(checks: readonly Check[]): Promise<Awaited<ReturnType<type
 }
 
 async function main(): Promise<void> {
-  // two lanes: most checks keep one processor busy, and the smallest machine that teaches has two
-  const results = (await Promise.all([inTurn(still), inTurn([jest])])).flat();
+  // two lanes of about the same length: most checks keep one processor busy, and the smallest machine that teaches has two
+  const results = (await Promise.all([inTurn([...still, ofServer]), inTurn([ofCoreAndPages])])).flat();
   results.push(await run(browser, true));
   rmSync(scratch, { recursive: true, force: true });
   console.log('\n');
