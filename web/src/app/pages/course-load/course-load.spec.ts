@@ -1,10 +1,10 @@
 import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
-import { CUSTOM_ELEMENTS_SCHEMA, signal } from '@angular/core';
+import { CUSTOM_ELEMENTS_SCHEMA, computed, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
-import type { CourseClass, CourseLoadEntry } from '@core/contract';
+import type { CourseClass, CourseLoadEntry, ExerciseRevision } from '@core/contract';
 import { type Course, newCourse } from '@core/course';
 import { defaultSchool } from '@core/exercise';
 import { reps } from '@core/dose';
@@ -16,6 +16,7 @@ import { LocalWorker } from '../../../testing/local-worker';
 import { MemoryStore } from '../../../testing/memory-store';
 import { BrowserStore } from '../../data/browser-store';
 import { LibraryStore } from '../../data/library-store';
+import { type Loading, waiting } from '../../data/loading';
 import { Outbox } from '../../data/outbox';
 import { Preferences } from '../../data/preferences';
 import { WORKER_FACTORY } from '../../worker/heavy-work';
@@ -53,9 +54,11 @@ const classOf = (key: string): CourseClass => ({
   taught: [],
 });
 
-async function open(rises: readonly [number, number]) {
+/** @param late the exercises come after all else */
+async function open(rises: readonly [number, number], late = false) {
   const worker = new LocalWorker();
   const rules = signal(defaultLoadRules);
+  const library = signal<Loading<readonly ExerciseRevision[]>>(late ? waiting : { status: 'ready', value: builtIn });
   TestBed.configureTestingModule({
     providers: [
       provideRouter([]),
@@ -64,7 +67,10 @@ async function open(rises: readonly [number, number]) {
       { provide: BrowserStore, useValue: new MemoryStore() },
       { provide: MatSnackBar, useValue: { open: jest.fn() } },
       { provide: WORKER_FACTORY, useValue: () => worker },
-      { provide: LibraryStore, useValue: { exercises: signal(builtIn), load: () => undefined } },
+      {
+        provide: LibraryStore,
+        useValue: { library, exercises: computed(() => library().value), load: () => undefined },
+      },
       {
         provide: Preferences,
         useValue: {
@@ -98,15 +104,23 @@ async function open(rises: readonly [number, number]) {
   http.expectOne('/api/courses/spring').flush({ course, version: 1, classes: keys.map(classOf) });
   http.expectOne('/api/courses/spring/load').flush({ entries: plans.map(({ key, plan }) => entryOf(key, plan)) });
   await settled();
-  http.match('/api/courses/spring/plans').forEach((request) => request.flush({ plans }));
-  await settled();
-  await settled();
+  const answerPlans = async () => {
+    http.match('/api/courses/spring/plans').forEach((request) => request.flush({ plans }));
+    await settled();
+    await settled();
+  };
+  await answerPlans();
   const element = fixture.nativeElement as HTMLElement;
   return {
     element,
     http,
     rules,
     settled,
+    libraryComes: async () => {
+      library.set({ status: 'ready', value: builtIn });
+      await settled();
+      await answerPlans();
+    },
     cells: () =>
       [...element.querySelectorAll('tbody tr')].map((row) =>
         [...row.children].map((cell) => cell.textContent.replace(/\s+/g, ' ').trim()),
@@ -116,6 +130,14 @@ async function open(rises: readonly [number, number]) {
 }
 
 describe('load over the weeks of a course', () => {
+  it('looks for what cures a week once the exercises are there, and does not say before that nothing does', async () => {
+    const { faults, libraryComes } = await open([40, 90], true);
+    expect(faults()).toHaveLength(1);
+    expect(faults()[0]).not.toContain('Nothing that is planned');
+    await libraryComes();
+    expect(faults()[0]).toContain('60 instead of 90 in Rise on both feet');
+  });
+
   it('says in words what the picture shows: rises of each week, against the one before', async () => {
     const { cells, faults } = await open([40, 44]);
     expect(cells().map((row) => row.slice(1, 3))).toEqual([

@@ -80,8 +80,13 @@ export class LoadStore {
     );
   });
 
+  /** Steep weeks, once the exercises of their classes can be known: before, nothing could be tried. */
+  private readonly toCure = computed((): readonly Steep[] => {
+    const library = this.library.library();
+    return library.status === 'waiting' && library.value === null ? [] : this.steep();
+  });
   private readonly cures = toSignal(
-    toObservable(this.steep).pipe(
+    toObservable(this.toCure).pipe(
       switchMap((steep) => {
         const course = this.file.course();
         if (steep.length === 0 || !course) return of(null);
