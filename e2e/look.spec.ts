@@ -60,6 +60,8 @@ for (const [name, path] of [
     await expect(page.locator('nw-loading .wait')).toHaveCount(0);
     if (name === 'earlier states') await page.locator('.state').first().click();
     if (name === 'designer') await page.getByRole('button', { name: 'Add an exercise' }).waitFor();
+    // a button that has just come alive changes its colour for a moment
+    await expect.poll(() => page.evaluate(stillRunning), { message: 'nothing changes any more' }).toBe(0);
     expect(await violations(new AxeBuilder({ page }).withTags(wcag)), 'WCAG 2.2 AA').toEqual([]);
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect.poll(() => page.evaluate(stillRunning), { message: 'colours have changed over' }).toBe(0);
