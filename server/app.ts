@@ -27,6 +27,7 @@ import type { PreferenceStore } from './preferences/store';
 import { ProblemError, notFound, readBody, sendProblem } from './problem';
 import { protocolRouter } from './protocols/router';
 import type { ProtocolStore } from './protocols/store';
+import type { LastTimes } from './runs/last-times';
 import { runRouter } from './runs/router';
 import type { SampleStore } from './runs/samples';
 import type { RunStore } from './runs/store';
@@ -39,6 +40,7 @@ export interface AppParts {
   readonly library: Library;
   readonly runs: RunStore;
   readonly samples: SampleStore;
+  readonly lastTimes: LastTimes;
   readonly preferences: PreferenceStore;
   readonly takenOut: TakenOutStore;
   readonly people: PeopleParts;
@@ -103,6 +105,7 @@ function api({
   library,
   runs,
   samples,
+  lastTimes,
   preferences,
   takenOut,
   people,
@@ -129,7 +132,7 @@ function api({
   router.get('/health', (_request, response) => void response.json({ ok: true }));
   router.use('/exercises', exerciseRouter(library, usage));
   router.use('/classes', classRouter(classes, usage));
-  router.use('/runs', runRouter(runs, samples));
+  router.use('/runs', runRouter(runs, samples, lastTimes));
   router.use('/preferences', preferenceRouter(preferences));
   router.use('/people', peopleRouter(people));
   router.use('/readings', readingRouter(people));

@@ -23,6 +23,7 @@ import { Standings } from './people/standings';
 import { PeopleStore } from './people/store';
 import { PreferenceStore } from './preferences/store';
 import { ProtocolStore } from './protocols/store';
+import { LastTimes } from './runs/last-times';
 import { SampleStore } from './runs/samples';
 import { RunStore } from './runs/store';
 import { TakenOutStore } from './taken-out/store';
@@ -81,6 +82,7 @@ export function composeServer(options: ServerOptions): Server {
   const plans = new PlannedClasses(db, library);
   const homework = new HomeworkStore(db, people.people, people.notes, library, plans, now);
   const samples = new SampleStore(db, runs, () => preferences.read().pace);
+  const lastTimes = new LastTimes(db, runs);
   const moves = new LadderMoves(people.readings, people.notes, people.noise, library, () => preferences.read().school);
   const app = createApp({
     classes,
@@ -88,6 +90,7 @@ export function composeServer(options: ServerOptions): Server {
     library,
     runs,
     samples,
+    lastTimes,
     preferences,
     takenOut: new TakenOutStore(db, library),
     people,
@@ -95,7 +98,18 @@ export function composeServer(options: ServerOptions): Server {
     bands: new BandStore(db),
     courses,
     homework,
-    desk: new DeskStore(db, { classes, courses, homework, library, moves, people, preferences, protocols, runs }),
+    desk: new DeskStore(db, {
+      classes,
+      courses,
+      homework,
+      lastTimes,
+      library,
+      moves,
+      people,
+      preferences,
+      protocols,
+      runs,
+    }),
     loads: new CourseLoads(db, courses, samples, homework, library, preferences, plans),
     hosts: options.hosts,
     pages: options.pages,

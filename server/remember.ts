@@ -4,9 +4,10 @@ export class Remembered<T> {
 
   constructor(private readonly most: number) {}
 
-  /** Whether this is known as it stands now. @param by all that it is worked out from, as text */
-  has(id: string, by: string): boolean {
-    return this.known.get(id)?.by === by;
+  /** What is known as it stands now. @param by all that it is worked out from, as text */
+  find(id: string, by: string): T | undefined {
+    const before = this.known.get(id);
+    return before?.by === by ? before.value : undefined;
   }
 
   get(id: string, by: string, make: () => T): T {

@@ -28,12 +28,8 @@ export const DeskSession = z.strictObject({
 });
 export type DeskSession = z.infer<typeof DeskSession>;
 
-/** What was left when the same people were taught last. */
-const LeftOver = z.strictObject({
-  words: z.string(),
-  /** Whether the next class has the exercise too. */
-  inNext: z.boolean(),
-});
+/** What was left when the same people were taught last, each with what the next class can do about it. */
+const LeftOver = z.strictObject({ words: z.string(), then: z.enum(['pay', 'comes', 'rests']) });
 export const DeskLeft = z.strictObject({
   runId: Id,
   startedAt: z.iso.datetime(),

@@ -98,15 +98,22 @@ describe('what one class leaves for the next', () => {
     ]);
   });
 
-  it('is told in words that stand without the class', () => {
+  it('is told in words that stand without the class, with what the next class can do about it', () => {
     const teacher = floorTeacher(plan, find);
     teacher.count();
     teacher.work();
     teacher.tell({ kind: 'moved', bout: 2 });
     teacher.tell({ kind: 'ended' });
-    const left = leftOver(teacher.now());
-    expect(left.notReached).toEqual([{ words: press.name.plain, exerciseId: 'press' }]);
-    expect(left.owed).toEqual([{ words: 'right foot: 5 reps owed, press', exerciseId: 'press' }]);
+    const words = 'right foot: 5 reps owed, press';
+    const left = (next: Plan | null) => leftOver(teacher.now(), next && { plan: next, find });
+    expect(left(null)).toEqual({
+      owed: [{ words, then: 'rests' }],
+      notReached: [{ words: press.name.plain, then: 'rests' }],
+    });
+    // five more of five is other work, so it only comes; of twelve it can be paid
+    expect(left(plan).owed).toEqual([{ words, then: 'comes' }]);
+    expect(left(classOf(reps(12))).owed).toEqual([{ words, then: 'pay' }]);
+    expect(left(plan).notReached[0]?.then).toBe('comes');
   });
 });
 

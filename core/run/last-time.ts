@@ -38,12 +38,12 @@ export function carriedInto({ owed: debts, notReached }: CarriedOver, from: Plan
   };
 }
 
-/** Something that is left, in words that stand without the class. */
+/** Something that is left, in words that stand without the class, and what the next class can do about it. */
 export interface LeftOver {
   /** "right foot: 2 reps owed, Band: turn the foot in"; of what was not reached its name. */
   readonly words: string;
-  /** Null for talk. */
-  readonly exerciseId: string | null;
+  /** It can be paid back there, as it was tried; the exercise comes there; it does not. */
+  readonly then: 'pay' | 'comes' | 'rests';
 }
 
 /** One debt; empty where the class does not have the exercise any more. */
@@ -54,13 +54,23 @@ export function debtWords({ plan, timeline }: RunState, { itemId, side, units }:
   return `${side} foot: ${units} ${sayUnit(kind, units)} owed, ${exercise.name[plan.school.words]}`;
 }
 
-/** What is owed and what was not reached, each in words. */
-export function leftOver(state: RunState): {
-  readonly owed: readonly LeftOver[];
-  readonly notReached: readonly LeftOver[];
-} {
+/**
+ * What is owed and what was not reached, each in words.
+ * @param next the next class of the same people; null where there is none yet
+ */
+export function leftOver(
+  state: RunState,
+  next: { readonly plan: Plan; readonly find: FindRevision } | null,
+): { readonly owed: readonly LeftOver[]; readonly notReached: readonly LeftOver[] } {
   const { owed: debts, notReached } = carriedOver(state);
-  const exerciseOf = (itemId: string) => findItem(state.plan, itemId)?.item.exerciseId ?? null;
+  const comes = (itemId: string): LeftOver['then'] => {
+    const exerciseId = findItem(state.plan, itemId)?.item.exerciseId;
+    return next && itemsOf(next.plan).some((item) => item.exerciseId === exerciseId) ? 'comes' : 'rests';
+  };
+  const canPay = (debt: Owed): boolean => {
+    const there = next && carriedInto({ owed: [debt], notReached: [] }, state.plan, next.plan).owed;
+    return next !== null && there !== null && payBack(next.plan, there, next.find) !== null;
+  };
   const nameOf = (itemId: string): string => {
     const item = findAny(state.plan, itemId)?.item;
     if (item?.kind === 'talk') return item.name;
@@ -70,9 +80,9 @@ export function leftOver(state: RunState): {
   const told = (one: LeftOver) => one.words !== '';
   return {
     owed: debts
-      .map((debt): LeftOver => ({ words: debtWords(state, debt), exerciseId: exerciseOf(debt.itemId) }))
+      .map((debt): LeftOver => ({ words: debtWords(state, debt), then: canPay(debt) ? 'pay' : comes(debt.itemId) }))
       .filter(told),
-    notReached: notReached.map((id): LeftOver => ({ words: nameOf(id), exerciseId: exerciseOf(id) })).filter(told),
+    notReached: notReached.map((id): LeftOver => ({ words: nameOf(id), then: comes(id) })).filter(told),
   };
 }
 

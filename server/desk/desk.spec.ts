@@ -126,14 +126,20 @@ describe('the class that comes next', () => {
   });
 
   it('brings what was left when these people were taught last, and whether it has the exercise', async () => {
-    const { desk, make, teach } = open();
+    const { desk, make, teach, server } = open();
     make('2026-03-10');
     expect((await desk('2026-03-09T12:00')).next?.left).toBeNull();
     teach('run-1', 'spring-2026-03-03', '2026-03-03', 1);
     expect((await desk('2026-03-09T12:00')).next?.left).toMatchObject({
       runId: 'run-1',
-      notReached: [{ words: 'Rise on both feet', inNext: true }],
+      notReached: [{ words: 'Rise on both feet', then: 'comes' }],
     });
+    // the class is changed: the rise is not in it any more
+    const { plan, version } = server.classes.read('spring-2026-03-10');
+    const [block] = plan.blocks;
+    const without = { ...plan, blocks: [{ ...block!, items: block!.items.slice(0, 1) }] };
+    server.classes.save(plan.id, { saveId: 'save-1', basedOn: version, plan: without });
+    expect((await desk('2026-03-09T12:00')).next?.left?.notReached[0]?.then).toBe('rests');
   });
 });
 

@@ -28,7 +28,9 @@ export class LadderMoves {
     const common = JSON.stringify([today, this.library.changesSoFar(), school, this.noise.all()]);
     const byOf = (student: Student) =>
       JSON.stringify([this.readings.changesOf(student.id), this.notes.changesOf(student.id), student]) + common;
-    const stale = students.filter((student) => !this.known.has(student.id, byOf(student)));
+    // what is known is read before anything else comes in, since of very many the oldest go then
+    const found = new Map(students.map((student) => [student.id, this.known.find(student.id, byOf(student))]));
+    const stale = students.filter(({ id }) => found.get(id) === undefined);
     const ids = stale.map(({ id }) => id);
     const notes = this.notes.of(ids);
     const exercises = [...new Set(notes.flatMap(({ exerciseId }) => exerciseId ?? []))].flatMap(
@@ -37,19 +39,19 @@ export class LadderMoves {
     );
     const asked = exercises.flatMap(({ ladder }) => ladder?.rungs.flatMap(({ gate }) => gate?.check ?? []) ?? []);
     const readings = this.readings.of(ids, [...new Set(asked.flatMap((check) => neededFor(check)))]);
+    const moves = (student: Student): Moves =>
+      movesOf({
+        student,
+        exercises,
+        school,
+        notes: ofStudent(notes, student),
+        historyOf: this.historiesOf(ofStudent(readings, student)),
+        today,
+      });
     return new Map(
       students.map((student) => [
         student.id,
-        this.known.get(student.id, byOf(student), () =>
-          movesOf({
-            student,
-            exercises,
-            school,
-            notes: ofStudent(notes, student),
-            historyOf: this.historiesOf(ofStudent(readings, student)),
-            today,
-          }),
-        ),
+        found.get(student.id) ?? this.known.get(student.id, byOf(student), () => moves(student)),
       ]),
     );
   }

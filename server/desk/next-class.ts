@@ -2,7 +2,7 @@ import { and, inArray, isNull } from 'drizzle-orm';
 import type { DeskNext, DeskSession } from '@core/contract';
 import { type Change, changesBetween } from '@core/course';
 import type { Concern, Exercise } from '@core/exercise';
-import { type Plan, itemsOf, readPlan, revisionsOf } from '@core/plan';
+import { type Plan, readPlan, revisionsOf } from '@core/plan';
 import { type Student, roomOf } from '@core/roster';
 import { type PutOut, buildTimeline, putOut } from '@core/timeline';
 import type { ClassStore } from '../classes/store';
@@ -11,7 +11,7 @@ import type { Library } from '../exercises/store';
 import type { PreferenceStore } from '../preferences/store';
 import { parsed } from '../problem';
 import { Remembered } from '../remember';
-import type { RunStore } from '../runs/store';
+import type { LastTimes, NextPlan } from '../runs/last-times';
 import { classes } from '../schema';
 
 /** Classes looked back at for what is new in the next one. */
@@ -21,7 +21,7 @@ const classesBack = 6;
 interface Read {
   readonly people: number | null;
   readonly concerns: readonly Concern[];
-  readonly exerciseIds: ReadonlySet<string>;
+  readonly next: NextPlan;
   readonly putOut: readonly PutOut[];
   readonly changes: readonly Change[];
 }
@@ -36,7 +36,7 @@ export class NextClass {
       readonly classes: ClassStore;
       readonly library: Library;
       readonly preferences: PreferenceStore;
-      readonly runs: RunStore;
+      readonly lastTimes: LastTimes;
     },
   ) {}
 
@@ -63,7 +63,7 @@ export class NextClass {
               fresh: changes.filter(({ kind }) => kind === 'new').map(({ name }) => name),
             }
           : null,
-      left: this.left(groupId, session.courseId, read?.exerciseIds ?? new Set()),
+      left: this.parts.lastTimes.leftFor(groupId, session.courseId, read?.next ?? null),
     };
   }
 
@@ -74,22 +74,20 @@ export class NextClass {
     earlier: readonly string[],
   ): Read | null {
     const { school } = this.parts.preferences.read();
-    const taught = this.parts.runs.lastPlans(groupId, courseId, classesBack);
+    const taught = this.parts.lastTimes.lastPlans(groupId, courseId, classesBack);
     const before = taught.ids.length > 0 ? [] : earlier.slice(-classesBack);
     const version = this.parts.classes.summary(classId).version;
     return this.known.get(classId, JSON.stringify([version, taught.ids, before, school]), () => {
       const plan = this.plans([classId])[0];
       if (!plan) return null;
       const behind = taught.ids.length > 0 ? taught.plans() : this.plans(before);
-      const revisions = [...new Set([plan, ...behind].flatMap((one) => revisionsOf(one)))];
-      const exercises = new Map<string, Exercise>(
-        this.parts.library.byRevision(revisions).map(({ exercise }) => [exercise.id, exercise]),
-      );
+      // an exercise is what this class has of it
+      const exercises = new Map([...this.exercisesOf(behind), ...this.exercisesOf([plan])]);
       const find = this.parts.library.finder(revisionsOf(plan));
       return {
         people: plan.brief.people,
         concerns: plan.brief.concerns,
-        exerciseIds: new Set(itemsOf(plan).map(({ exerciseId }) => exerciseId)),
+        next: { plan, find, by: `${classId} ${version}` },
         putOut: putOut(plan, buildTimeline({ plan, find })),
         changes: behind.length === 0 ? [] : changesBetween(behind, plan, (id) => exercises.get(id) ?? null, school),
       };
@@ -109,15 +107,8 @@ export class NextClass {
     });
   }
 
-  private left(groupId: string | null, courseId: string, has: ReadonlySet<string>): DeskNext['left'] {
-    const last = this.parts.runs.lastOf(groupId, courseId);
-    const found = last && this.parts.runs.leftIn(last.id);
-    if (!found) return null;
-    const told = ({ words, exerciseId }: (typeof found.owed)[number]) => ({
-      words,
-      inNext: exerciseId !== null && has.has(exerciseId),
-    });
-    const { id: runId, startedAt, note } = last;
-    return { runId, startedAt, note, owed: found.owed.map(told), notReached: found.notReached.map(told) };
+  private exercisesOf(plans: readonly Plan[]): [string, Exercise][] {
+    const revisions = [...new Set(plans.flatMap((plan) => revisionsOf(plan)))];
+    return this.parts.library.byRevision(revisions).map(({ exercise }) => [exercise.id, exercise]);
   }
 }

@@ -13,6 +13,7 @@ import type { HomeworkStore } from '../homework/store';
 import type { PeopleParts } from '../people/router';
 import type { PreferenceStore } from '../preferences/store';
 import type { ProtocolStore } from '../protocols/store';
+import type { LastTimes } from '../runs/last-times';
 import type { RunStore } from '../runs/store';
 import { classes, courseClasses, runs } from '../schema';
 import { CourseDoors } from './course-doors';
@@ -37,6 +38,7 @@ export interface DeskParts {
   readonly classes: ClassStore;
   readonly courses: CourseStore;
   readonly homework: HomeworkStore;
+  readonly lastTimes: LastTimes;
   readonly library: Library;
   readonly moves: LadderMoves;
   readonly people: Pick<PeopleParts, 'people' | 'notes' | 'standings'>;
@@ -88,10 +90,7 @@ export class DeskStore {
       next,
       coming: coming.filter((one) => one !== first).slice(0, mostComing),
       notTaught: this.notTaught(going, today),
-      groups: this.coming([next?.groupId ?? null, ...soon.map(({ course }) => course.groupId)], at).map((id) => ({
-        id,
-        name: this.parts.people.people.group(id).group.name,
-      })),
+      groups: this.coming([next?.groupId ?? null, ...soon.map(({ course }) => course.groupId)], at),
       doors: soon.flatMap((one) => this.doors(one)),
       homework: this.homework(today),
       drafts: this.drafts(at),
@@ -191,7 +190,7 @@ export class DeskStore {
     const own = this.parts.protocols.own();
     const { people, standings } = this.parts.people;
     return {
-      due: this.coming(ofCourses, at).flatMap((groupId) => {
+      due: this.coming(ofCourses, at).flatMap(({ id: groupId }) => {
         const ids = people.members(groupId).map(({ student }) => student.id);
         return dueDates(standings.of(ids).rows).flatMap(({ protocol, ...due }) => {
           const check = checkName(protocol, own);
@@ -202,7 +201,7 @@ export class DeskStore {
   }
 
   /** Groups that come: those of classes ahead, then those that were taught lately, the last first. */
-  private coming(ahead: readonly (string | null)[], at: string): string[] {
+  private coming(ahead: readonly (string | null)[], at: string): Desk['groups'] {
     const since = new Date(Date.parse(at) - daysComing * 86_400_000).toISOString();
     const taught = this.db
       .select({ groupId: runs.groupId })
@@ -213,8 +212,12 @@ export class DeskStore {
       .limit(mostGroups)
       .all();
     const ids = [...new Set([...ahead, ...taught.map(({ groupId }) => groupId)].flatMap((id) => id ?? []))];
-    const goesOn = (id: string) => this.parts.people.people.findGroup(id)?.group.archived === false;
-    return ids.filter(goesOn).slice(0, mostGroups);
+    return ids
+      .flatMap((id) => {
+        const group = this.parts.people.people.findGroup(id)?.group;
+        return group?.archived === false ? [{ id, name: group.name }] : [];
+      })
+      .slice(0, mostGroups);
   }
 
   /** What is to be known of one group: looked through for the first time it takes a while. */
@@ -224,6 +227,7 @@ export class DeskStore {
     const students = people.members(id).map(({ student }) => student);
     const own = this.parts.protocols.own();
     const moves = this.parts.moves.of(students, today);
+    const { words } = this.parts.preferences.read().school;
     return {
       id,
       name: found.name,
@@ -236,7 +240,7 @@ export class DeskStore {
         of.map(({ exercise, kept }) => ({
           studentId,
           exerciseId: exercise.id,
-          exercise: exercise.name[this.parts.preferences.read().school.words],
+          exercise: exercise.name[words],
           verdict: kept.verdict === 'down' ? ('down' as const) : ('up' as const),
           words: keptWords(kept),
         })),

@@ -1,16 +1,17 @@
 import { Router } from 'express';
 import { GroupDoneAsked, ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
 import { readBody, readId } from '../problem';
+import type { LastTimes } from './last-times';
 import type { SampleStore } from './samples';
 import type { RunStore } from './store';
 
 const idOf = (params: { readonly id?: string }) => readId('This taught class', params.id);
 
-export function runRouter(runs: RunStore, samples: SampleStore): Router {
+export function runRouter(runs: RunStore, samples: SampleStore, lastTimes: LastTimes): Router {
   const router = Router();
   router.get('/', ({ query }, response) => void response.json(runs.list(readBody(ListAsked, query))));
   router.get('/last/:id', ({ params }, response) => {
-    response.json(runs.lastTime(readId('This class', params.id)));
+    response.json(lastTimes.ofClass(readId('This class', params.id)));
   });
   router.get('/done', ({ query }, response) => {
     const { group, from, to } = readBody(GroupDoneAsked, query);

@@ -1,36 +1,15 @@
-import { type SQL, and, asc, count, desc, eq, inArray, isNull, lt } from 'drizzle-orm';
-import type {
-  GroupAnswer,
-  GroupTaught,
-  LastTime,
-  ListAsked,
-  RunList,
-  RunRead,
-  RunRemarks,
-  StartRun,
-} from '@core/contract';
+import { and, asc, count, desc, eq, isNull, lt } from 'drizzle-orm';
+import type { GroupAnswer, GroupTaught, ListAsked, RunList, RunRead, RunRemarks, StartRun } from '@core/contract';
 import { HelpAnswer } from '@core/measure';
 import { type Plan, itemsOf, readPlan, revisionsOf } from '@core/plan';
-import {
-  type RunEvent,
-  type RunState,
-  answersIn,
-  carriedInto,
-  carriedOver,
-  leftOver,
-  longestTaughtMs,
-  readRun,
-  replay,
-  revisionsTaught,
-} from '@core/run';
-import { type FindRevision, buildTimeline } from '@core/timeline';
+import { type RunEvent, answersIn, readRun, revisionsTaught } from '@core/run';
+import { buildTimeline } from '@core/timeline';
 import { contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import type { Library } from '../exercises/store';
 import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
-import { Remembered } from '../remember';
-import { classes, courseClasses, runAnswers, runEvents, runExercises, runs } from '../schema';
+import { runAnswers, runEvents, runExercises, runs } from '../schema';
 import { refuseTooMuch } from '../too-much';
 
 /** The format in which plans and events are written down here; what older ones hold is brought up when it is read. */
@@ -46,17 +25,8 @@ const summaryColumns = {
   note: runs.note,
 };
 
-/** A taught class by its head. */
-type Summed = Pick<RunRead, 'id' | 'startedAt' | 'note'>;
-
-/** Classes whose rest is kept at hand. */
-const mostLeft = 100;
-
 /** The log: classes as they were taught. Runs begin on a device and reach the server when they can. */
 export class RunStore {
-  /** Asked for each time the desk is looked at. */
-  private readonly left = new Remembered<ReturnType<typeof leftOver> | null>(mostLeft);
-
   constructor(
     private readonly db: Db,
     private readonly library: Library,
@@ -176,112 +146,6 @@ export class RunStore {
       events: run.events,
       revisions: this.library.byRevision(revisionsTaught(run.plan, run.events)),
     };
-  }
-
-  /**
-   * What a class left when it was taught last; of one that never was, what the last class of the same people left of
-   * what it has too.
-   */
-  lastTime(classId: string): LastTime {
-    const row = this.newest(eq(runs.classId, classId));
-    if (row) {
-      const state = this.ended(row.id);
-      const { owed, notReached } = carriedOver(state);
-      return { last: { ...heads(row), owed: [...owed], notReached: [...notReached] } };
-    }
-    const stored = this.db.select({ plan: classes.plan }).from(classes).where(eq(classes.id, classId)).get();
-    const to = stored ? readPlan(parsed(stored.plan)) : null;
-    const before = to?.ok ? this.lastOf(to.value.brief.groupId, this.courseOf(classId)) : null;
-    if (!before || !to?.ok) return { last: null };
-    const state = this.ended(before.id);
-    const { owed, notReached } = carriedInto(carriedOver(state), state.plan, to.value);
-    return { last: { ...heads(before), owed: [...owed], notReached: [...notReached] } };
-  }
-
-  /** The class that a group was taught last; of a course without one, the last of its classes. */
-  lastOf(groupId: string | null, courseId: string | null): Summed | null {
-    const which = this.ofPeople(groupId, courseId);
-    return which ? this.newest(which) : null;
-  }
-
-  private ofPeople(groupId: string | null, courseId: string | null): SQL | null {
-    if (groupId !== null) return eq(runs.groupId, groupId);
-    if (courseId === null) return null;
-    const ofCourse = this.db
-      .select({ classId: courseClasses.classId })
-      .from(courseClasses)
-      .where(eq(courseClasses.courseId, courseId));
-    return inArray(runs.classId, ofCourse);
-  }
-
-  /** What a class in the log left; null where an earlier application wrote what cannot be read now. */
-  leftIn(id: string): ReturnType<typeof leftOver> | null {
-    const counted = this.db.select({ events: count() }).from(runEvents).where(eq(runEvents.runId, id)).get();
-    return this.left.get(id, String(counted?.events ?? 0), () => {
-      try {
-        return leftOver(this.ended(id));
-      } catch (error) {
-        if (error instanceof ProblemError) return null;
-        throw error;
-      }
-    });
-  }
-
-  /** The plans of the classes that the same people were taught last, as they were taught; the newest last. */
-  lastPlans(
-    groupId: string | null,
-    courseId: string,
-    many: number,
-  ): { readonly ids: string[]; readonly plans: () => Plan[] } {
-    const which = this.ofPeople(groupId, courseId);
-    const ids = which
-      ? this.db
-          .select({ id: runs.id })
-          .from(runs)
-          .where(and(which, isNull(runs.removedAt)))
-          .orderBy(desc(runs.startedAt), desc(runs.id))
-          .limit(many)
-          .all()
-          .map(({ id }) => id)
-      : [];
-    const plans = () =>
-      this.db
-        .select({ plan: runs.plan })
-        .from(runs)
-        .where(inArray(runs.id, ids))
-        .orderBy(asc(runs.startedAt), asc(runs.id))
-        .all()
-        .flatMap(({ plan }) => {
-          const read = readPlan(parsed(plan));
-          return read.ok ? [read.value] : [];
-        });
-    return { ids, plans };
-  }
-
-  private newest(which: SQL): Summed | null {
-    const row = this.db
-      .select({ id: runs.id, startedAt: runs.startedAt, note: runs.note })
-      .from(runs)
-      .where(and(which, isNull(runs.removedAt)))
-      .orderBy(desc(runs.startedAt), desc(runs.id))
-      .get();
-    return row ?? null;
-  }
-
-  private courseOf(classId: string): string | null {
-    const row = this.db
-      .select({ courseId: courseClasses.courseId })
-      .from(courseClasses)
-      .where(eq(courseClasses.classId, classId))
-      .get();
-    return row?.courseId ?? null;
-  }
-
-  private ended(id: string): RunState {
-    const { plan, events, revisions } = this.read(id);
-    const known = new Map(revisions.map(({ revision, exercise }) => [revision, exercise] as const));
-    const find: FindRevision = (revision) => known.get(revision) ?? null;
-    return replay(plan, events, (events.at(-1)?.atMs ?? 0) + longestTaughtMs, find);
   }
 
   /** An exercise that was put in while the class was taught was taught with it. */
@@ -405,5 +269,3 @@ export class RunStore {
     return row;
   }
 }
-
-const heads = ({ id, startedAt, note }: Summed) => ({ runId: id, startedAt, note });

@@ -3,6 +3,7 @@ import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-i
 import {
   type Observable,
   Subject,
+  auditTime,
   catchError,
   concatMap,
   filter,
@@ -26,6 +27,9 @@ import { failureOf, failureWords } from './request-failure';
 const minuteMs = 60_000;
 /** How long what lies on the desk is right by itself: a class begins, a day ends. */
 const againMs = 5 * minuteMs;
+
+/** What is sent comes in a row; the desk is asked once after so long, ms. */
+const settleMs = 500;
 
 /** What is to be known of a group; null with the reason where it cannot be shown. */
 export interface LookedAt {
@@ -77,7 +81,10 @@ export class DeskSheet {
       .pipe(takeUntilDestroyed())
       .subscribe(() => this.nowMs.set(Date.now()));
     // what was on its way when the desk was asked for may change it
-    const sent$ = inject(Outbox).outcomes$.pipe(filter(({ result }) => result.kind === 'sent'));
+    const sent$ = inject(Outbox).outcomes$.pipe(
+      filter(({ result }) => result.kind === 'sent'),
+      auditTime(settleMs),
+    );
     merge(interval(againMs), sent$)
       .pipe(takeUntilDestroyed())
       .subscribe(() => this.load());

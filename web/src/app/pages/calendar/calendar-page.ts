@@ -5,9 +5,9 @@ import { Temporal } from 'temporal-polyfill';
 import type { Entry } from '@core/course';
 import { Agenda } from '../../data/agenda';
 import { Loading } from '../../parts/loading/loading';
-import { today } from '../../parts/saying/date-words';
+import { sayDay, today } from '../../parts/saying/date-words';
 import { TopBar } from '../../parts/top/top-bar';
-import { dayNames, sayDay } from '../course/course-words';
+import { dayNames } from '../course/course-words';
 
 const kindWords: Readonly<Record<Entry['kind'], string>> = {
   class: 'planned',

@@ -61,7 +61,7 @@ describe('the page of classes', () => {
   it('begins with a slot where nothing is planned yet', async () => {
     const { page, words } = await open({ classes: [], next: null });
     expect(words).toContain('How long is your next slot?');
-    expect([...page.querySelectorAll('.starts button')].map((b) => b.textContent?.trim())).toEqual([
+    expect([...page.querySelectorAll('nw-slot-choice button')].map((b) => b.textContent?.trim())).toEqual([
       '5 minutes',
       '10 minutes',
       '20 minutes',

@@ -7,7 +7,6 @@ import { mdiDotsVertical, mdiPlay } from '@mdi/js';
 import { of, switchMap } from 'rxjs';
 import { ClassPackages } from '../../data/class-packages';
 import { ClassList } from '../../data/class-list';
-import { NewClass } from '../../data/new-class';
 import { isEverything } from '../../data/loading';
 import { Icon } from '../../parts/icon/icon';
 import { ListFinder } from '../../parts/finder/list-finder';
@@ -15,6 +14,7 @@ import { Loading } from '../../parts/loading/loading';
 import { LeftList } from '../../parts/waiting/left-list';
 import { TopBar } from '../../parts/top/top-bar';
 import { NewClassMenu } from '../../parts/new-class/new-class-menu';
+import { SlotChoice } from '../../parts/new-class/slot-choice';
 import { ClassTile } from '../../parts/class-tile/class-tile';
 import { ClassesHere } from '../../parts/here/classes-here';
 
@@ -35,6 +35,7 @@ import { ClassesHere } from '../../parts/here/classes-here';
     MatMenuTrigger,
     NewClassMenu,
     RouterLink,
+    SlotChoice,
     TopBar,
   ],
   providers: [ClassList],
@@ -44,7 +45,6 @@ import { ClassesHere } from '../../parts/here/classes-here';
 })
 export class ClassesPage implements OnInit {
   protected readonly list = inject(ClassList);
-  protected readonly made = inject(NewClass);
 
   protected readonly icons = { more: mdiDotsVertical, run: mdiPlay };
   protected readonly cards = computed(() => this.list.classes().value?.items ?? []);

@@ -1,10 +1,11 @@
+import { sayDay } from '../../parts/saying/date-words';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { CourseClass } from '@core/contract';
 import type { Change, Course, Follows, Session } from '@core/course';
 import { sayTime } from '@core/say-time';
-import { type ClassState, sayDay, stateWords, taughtWords } from './course-words';
+import { type ClassState, stateWords, taughtWords } from './course-words';
 
 /** One class of a course: when, what changes in it, and what can be done with its date. */
 @Component({

@@ -1,3 +1,4 @@
+import { sayDay } from '../../parts/saying/date-words';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { mdiClose } from '@mdi/js';
@@ -13,7 +14,7 @@ import { BriefSentence } from '../../parts/brief/brief-sentence';
 import { audiences } from '../../parts/brief/brief-words';
 import { NumberField } from '../../parts/dose/number-field';
 import { Icon } from '../../parts/icon/icon';
-import { dayNames, sayDay } from './course-words';
+import { dayNames } from './course-words';
 
 const upTo = (most: number, from = 0) => Array.from({ length: most - from + 1 }, (_, i) => i + from);
 

@@ -4,10 +4,6 @@ import type { Course, Session } from '@core/course';
 
 export const dayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 
-/** "Tue 14 April". */
-export const sayDay = (date: string): string =>
-  Temporal.PlainDate.from(date).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
-
 /** How a class of a course stands. */
 export type ClassState = 'taught' | 'missed' | 'by-hand' | 'made' | 'not-made' | 'off';
 

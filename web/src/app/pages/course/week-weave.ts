@@ -1,3 +1,4 @@
+import { sayDay } from '../../parts/saying/date-words';
 import { type CdkDragDrop, CdkDrag, CdkDropList, CdkDropListGroup } from '@angular/cdk/drag-drop';
 import {
   ChangeDetectionStrategy,
@@ -12,7 +13,7 @@ import {
 import type { CourseClass } from '@core/contract';
 import { type Course, type CoursePlan, mondaysOf, phaseNames, weekOf } from '@core/course';
 import { Temporal } from 'temporal-polyfill';
-import { type ClassState, dayNames, sayDay, stateOf, stateWords } from './course-words';
+import { type ClassState, dayNames, stateOf, stateWords } from './course-words';
 
 /** What a page has for the weeks, px; more of them are reached by scrolling. */
 const roomPx = 976;

@@ -4,9 +4,9 @@ import { RouterLink } from '@angular/router';
 import { heldOf, sessionsOf } from '@core/course';
 import { PeopleList } from '../../data/people-list';
 import { Loading } from '../../parts/loading/loading';
-import { today } from '../../parts/saying/date-words';
+import { sayDay, today } from '../../parts/saying/date-words';
 import { TopBar } from '../../parts/top/top-bar';
-import { courseLine, sayDay } from '../course/course-words';
+import { courseLine } from '../course/course-words';
 import { CourseList } from '../../data/course-list';
 
 /** The courses there are, and a new one. */

@@ -3,7 +3,8 @@ import { RouterLink } from '@angular/router';
 import type { LookedAt } from '../../data/desk-sheet';
 import { WhoSees } from '../../data/who-sees';
 import { sayDate } from '../../parts/saying/date-words';
-import { namesOf, people, readyOn } from './desk-words';
+import { shortList } from '../../parts/saying/short-list';
+import { mostInLine, namesOf, readyOn } from './desk-words';
 
 /** What is to be known of the groups that come: stop signs first, then whom to look at, and who is ready for more. */
 @Component({
@@ -81,10 +82,10 @@ export class DeskGroups {
           measure: group.measure.map(({ protocol, name, studentIds, since }) => ({
             protocol,
             name,
-            people: people(studentIds.map(nameOf)),
+            people: shortList(studentIds.map(nameOf), mostInLine),
             since: sayDate(since),
           })),
-          ready: readyOn(group, nameOf).map((one) => ({ ...one, people: people(one.people) })),
+          ready: readyOn(group, nameOf).map((one) => ({ ...one, people: shortList(one.people, mostInLine) })),
           down: group.moves
             .filter(({ verdict }) => verdict === 'down')
             .map(({ studentId, exerciseId, exercise, words }) => ({

@@ -6,18 +6,19 @@ import { concernNames } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { sayTime } from '@core/say-time';
 import { DeskSheet } from '../../data/desk-sheet';
-import { NewClass } from '../../data/new-class';
 import { WhoSees } from '../../data/who-sees';
 import { ClassTile, againstSlot } from '../../parts/class-tile/class-tile';
 import { ClassesHere } from '../../parts/here/classes-here';
 import { Loading } from '../../parts/loading/loading';
 import { NewClassMenu } from '../../parts/new-class/new-class-menu';
+import { SlotChoice } from '../../parts/new-class/slot-choice';
 import { localDate, sayDate, today } from '../../parts/saying/date-words';
+import { shortList } from '../../parts/saying/short-list';
 import { ClassOutline } from '../../parts/thread/class-outline';
 import { TopBar } from '../../parts/top/top-bar';
 import { LeftList } from '../../parts/waiting/left-list';
 import { DeskGroups } from './desk-groups';
-import { dayWords, people, sessionWords, untilWords } from './desk-words';
+import { dayWords, mostInLine, sessionWords, untilWords } from './desk-words';
 
 /** The first screen: the next class and what it needs, and all else that waits for the teacher. */
 @Component({
@@ -32,6 +33,7 @@ import { dayWords, people, sessionWords, untilWords } from './desk-words';
     MatButton,
     NewClassMenu,
     RouterLink,
+    SlotChoice,
     TopBar,
   ],
   providers: [DeskSheet],
@@ -41,7 +43,6 @@ import { dayWords, people, sessionWords, untilWords } from './desk-words';
 })
 export class DeskPage implements OnInit {
   protected readonly sheet = inject(DeskSheet);
-  protected readonly made = inject(NewClass);
   private readonly sees = inject(WhoSees);
 
   protected readonly desk = computed(() => this.sheet.found().value);
@@ -112,26 +113,23 @@ function nextWords(next: DeskNext, nowMs: number) {
       option: forOptionOnly,
     })),
     unknown: (made?.unknown ?? []).map((concern) => concernNames[concern]).join(', '),
-    fresh: made ? people(made.fresh) : '',
+    fresh: made ? shortList(made.fresh, mostInLine) : '',
     forPeople: made?.people === null || made?.people === undefined ? '' : `for ${made.people}`,
     lastDay: left ? sayDate(localDate(left.startedAt)) : '',
     left: left ? leftWords(left) : [],
   };
 }
 
+const thenWords: Readonly<Record<NonNullable<DeskNext['left']>['owed'][number]['then'], string>> = {
+  pay: 'the floor offers to pay it back',
+  comes: 'it is in this class',
+  rests: 'not in this class',
+};
+
 function leftWords({ owed, notReached, note }: NonNullable<DeskNext['left']>) {
-  const notThere = 'not in this class';
   return [
-    ...owed.map(({ words, inNext }) => ({
-      words,
-      then: inNext ? 'the floor offers to pay it back' : notThere,
-      quote: false,
-    })),
-    ...notReached.map(({ words, inNext }) => ({
-      words: `not reached: ${words}`,
-      then: inNext ? 'it is in this class' : notThere,
-      quote: false,
-    })),
+    ...owed.map(({ words, then }) => ({ words, then: thenWords[then], quote: false })),
+    ...notReached.map(({ words, then }) => ({ words: `not reached: ${words}`, then: thenWords[then], quote: false })),
     ...(note.trim() === '' ? [] : [{ words: note.trim(), then: '', quote: true }]),
   ];
 }

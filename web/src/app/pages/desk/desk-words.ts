@@ -1,7 +1,7 @@
 import type { DeskGroup, DeskSession } from '@core/contract';
 import { dayOf } from '@core/measure/day';
 import { initialsIn } from '@core/roster/initials';
-import { inWords } from '../../parts/saying/date-words';
+import { sayDay } from '../../parts/saying/date-words';
 
 /** A date as one says it from another: "today", "tomorrow", "Tue 1 December". */
 export function dayWords(date: string, today: string): string {
@@ -9,7 +9,7 @@ export function dayWords(date: string, today: string): string {
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
   if (days === -1) return 'yesterday';
-  return inWords(date, { weekday: 'short', day: 'numeric', month: 'long' });
+  return sayDay(date);
 }
 
 const some = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
@@ -52,9 +52,5 @@ export function readyOn(group: DeskGroup, nameOf: (id: string) => string): Ready
   return [...ladders.values()].sort((a, b) => b.people.length - a.people.length);
 }
 
-/** More names than these are a number. */
-const mostNames = 6;
-export const people = (names: readonly string[]): string =>
-  names.length <= mostNames
-    ? names.join(', ')
-    : `${names.slice(0, mostNames - 1).join(', ')} and ${names.length - mostNames + 1} more`;
+/** More names than these in a line are a number. */
+export const mostInLine = 6;

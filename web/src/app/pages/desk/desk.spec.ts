@@ -9,7 +9,7 @@ import { BrowserStore } from '../../data/browser-store';
 import { WhoSees } from '../../data/who-sees';
 import { today } from '../../parts/saying/date-words';
 import { DeskPage } from './desk-page';
-import { dayWords, people, untilWords } from './desk-words';
+import { dayWords, untilWords } from './desk-words';
 
 const daysOn = (days: number) => Temporal.PlainDate.from(today()).add({ days }).toString();
 const summary: ClassSummary = {
@@ -50,8 +50,8 @@ const next: DeskNext = {
     runId: 'run-1',
     startedAt: '2026-03-01T12:15:00.000Z',
     note: 'Wind in the hall.',
-    owed: [{ words: 'right foot: 2 reps owed, Band: turn the foot in', inNext: true }],
-    notReached: [{ words: 'Walk and compare', inNext: false }],
+    owed: [{ words: 'right foot: 2 reps owed, Band: turn the foot in', then: 'pay' }],
+    notReached: [{ words: 'Walk and compare', then: 'rests' }],
   },
 };
 const lunch: DeskGroup = {
@@ -273,10 +273,5 @@ describe('what is said of a day and a time', () => {
       'began 5 minutes ago',
     ]);
     expect(until('2026-03-06T12:00:00Z')).toBe('in 3 days');
-  });
-
-  it('counts names that are too many', () => {
-    expect(people(['A', 'B', 'C', 'D', 'E', 'F'])).toBe('A, B, C, D, E, F');
-    expect(people(['A', 'B', 'C', 'D', 'E', 'F', 'G'])).toBe('A, B, C, D, E and 2 more');
   });
 });

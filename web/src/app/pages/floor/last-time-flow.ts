@@ -8,6 +8,7 @@ import { RunApi } from '../../data/run-api';
 import { nameOf } from '../../parts/saying/item-words';
 import { sayDate, localDate } from '../../parts/saying/date-words';
 
+import { shortList } from '../../parts/saying/short-list';
 import { FloorStore } from './floor-store';
 
 /** What this class left when it was taught last: told before it begins, and paid back with one tap. */
@@ -46,7 +47,7 @@ export class LastTimeFlow {
     const names = namesOf(last.notReached, state);
     const lines = [
       ...owed,
-      ...(names.length === 0 ? [] : [`not reached: ${shortList(names)}`]),
+      ...(names.length === 0 ? [] : [`not reached: ${shortList(names, mostNames)}`]),
       ...(last.note.trim() === '' ? [] : [`“${last.note.trim()}”`]),
     ];
     return lines.length === 0 ? [] : [`Last time, ${sayDate(localDate(last.startedAt))}: ${lines.join(' · ')}`];
@@ -68,11 +69,7 @@ export class LastTimeFlow {
 }
 
 /** More names than these are a number. */
-const mostNames = 3;
-const shortList = (names: readonly string[]): string =>
-  names.length <= mostNames
-    ? names.join(', ')
-    : `${names.slice(0, mostNames).join(', ')} and ${names.length - mostNames} more`;
+const mostNames = 4;
 
 function namesOf(itemIds: readonly string[], { plan, timeline }: RunState): string[] {
   return itemIds.flatMap((id) => {

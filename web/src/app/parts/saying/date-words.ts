@@ -13,6 +13,9 @@ export function sayDate(date: string): string {
   return inWords(date, { day: 'numeric', month: 'short', ...(isThisYear ? {} : { year: 'numeric' }) });
 }
 
+/** "Tue 14 April". */
+export const sayDay = (date: string): string => inWords(date, { weekday: 'short', day: 'numeric', month: 'long' });
+
 /** The date of an instant where this device is. @param at ISO instant */
 export const localDate = (at: string): string => dateHere(new Date(at));
 

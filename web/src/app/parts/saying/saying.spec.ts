@@ -10,6 +10,7 @@ import { clockAfter } from './instant-words';
 import { doseWords, flowWords, itemWords, nameOf, optionWords, sideOrder, tempoWords } from './item-words';
 import { levelLines, levelWords } from './level-words';
 import { putOutWords } from './kit-words';
+import { shortList } from './short-list';
 import { answerWords, notReachedWords, owedNowWords, owedWords, toldWords } from './owed-words';
 
 const one = (sidePattern: 'each' | 'both' | 'alternate' | 'travelling', item: object = {}, plan: object = {}) => {
@@ -269,5 +270,13 @@ describe('a date where this device is', () => {
     expect(sayDate(`${year}-03-01`)).toBe('1 Mar');
     expect(sayDate('2019-12-31')).toBe('31 Dec 2019');
     expect(inWords('2028-02-29', { weekday: 'long' })).toBe('Tuesday');
+  });
+});
+
+describe('names in a line', () => {
+  it('are all there as long as they are few; the rest is a number, and never one alone', () => {
+    expect(shortList(['A', 'B', 'C'], 3)).toBe('A, B, C');
+    expect(shortList(['A', 'B', 'C', 'D'], 3)).toBe('A, B and 2 more');
+    expect(shortList([], 3)).toBe('');
   });
 });
