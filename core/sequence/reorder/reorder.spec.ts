@@ -233,17 +233,19 @@ describe('a reorder on its way', () => {
     expect(work.return(undefined as never).done).toBe(true);
   });
 
-  it('with more to move than can be tried, says that the best was not proved', () => {
+  it.each([18, 40])('with %i to move, more than can be tried, says that the best was not proved', (count) => {
     const plan = randomCatalogueClass(
       1,
-      18,
+      count,
       'by-exercise',
       ({ family }) => !['check', 'close', 'release'].includes(family),
     );
     const one = { ...plan, blocks: [{ ...plan.blocks[0]!, items: itemsOf(plan) }] };
     const found = reorderNow({ plan: one, find: findInCatalogue, blockId: one.blocks[0]!.id });
+    expect(found).toMatchObject({ exact: false, free: count });
     expect(found.after.totalMs).toBeLessThan(found.before.totalMs);
     expect(judgedOrder(found.plan, findInCatalogue)).toEqual(found.after);
+    expect(new Set(itemsOf(found.plan).map(({ id }) => id))).toEqual(new Set(itemsOf(one).map(({ id }) => id)));
   });
 
   it('asked about a block that is not there, refuses', () => {

@@ -1,3 +1,4 @@
+import { Nodes, NumberList } from './nodes';
 import type { Walk } from './walk';
 
 export interface SearchRequest {
@@ -28,6 +29,8 @@ export interface OrderFound {
 
 /** What is free to move, at the most, for a search that leaves nothing untried. */
 export const mostFree = 14;
+/** What is placed is the bits of one number: with more free than that only one at a time is moved. */
+const mostBits = 31;
 /** Nodes kept in one layer where more is free than that. */
 const widest = 6000;
 const hardMs = 1e9;
@@ -54,16 +57,6 @@ export function priced(walk: Walk, units: readonly number[]): Order {
 
 const worth = ({ hard, soft, ms }: Omit<Order, 'units'>, softMs: number): number => hard * hardMs + soft * softMs + ms;
 
-/** A layer of the search: as many units placed in each of its nodes. */
-interface Layer {
-  readonly masks: number[];
-  readonly states: number[];
-  readonly costs: number[];
-  readonly from: number[];
-  readonly unit: number[];
-}
-const emptyLayer = (): Layer => ({ masks: [], states: [], costs: [], from: [], unit: [] });
-
 /**
  * The best order of a block: a dynamic programme whose state is which units are placed and where the class then stands
  * (the room, and what each rule remembers), with a bound from below on what is left and one from above from orders made
@@ -76,74 +69,97 @@ export function* bestOrder(request: SearchRequest): Generator<{ readonly done: n
   const free = places.filter((i) => !pinned.has(i));
   if (free.length < 2) return { best: now, now, exact: true };
   const near = yield* improved(now, request, free);
-  const bits = places.map((unit) => free.indexOf(unit));
-  const span = 1 << free.length;
-  // What one more unit brings from each state, and where the class then stands: plain numbers, since they are read by the million.
-  const nextOf: (number | undefined)[] = [];
-  const costOf: number[] = [];
+  if (free.length > mostBits) return { best: near, now, exact: false };
   const least = places.map((unit) => walk.leastMs(unit));
   const isMuch = free.length > mostFree;
-  const top = worth(near, softMs) * perMs + count * count;
   const restOf = restBy(least, free);
-  let layer: Layer = { masks: [0], states: [walk.start], costs: [0], from: [-1], unit: [-1] };
-  const layers = [layer];
+  const nodes = new Nodes();
+  const going: Going = {
+    request,
+    nodes,
+    bits: Int32Array.from(places, (unit) => free.indexOf(unit)),
+    nextOf: new NumberList(),
+    costOf: new NumberList(),
+    owedOf: new NumberList(),
+    top: worth(near, softMs) * perMs + count * count,
+    restOf,
+  };
+  nodes.reach(0, walk.start, 0, -1, -1);
+  let [from, to] = [0, 1];
   let cut = false;
   for (let place = 0; place < count; place++) {
-    const next = emptyLayer();
+    nodes.openLayer();
     const later = [...pinned].reduce((ms, unit) => ms + (unit > place ? (least[unit] ?? 0) : 0), 0);
-    const known = new Map<number, number>();
     const options = pinned.has(place) ? [place] : free;
-    for (let node = 0; node < layer.masks.length; node++) {
-      if (node % 4096 === 0) yield { done: 0.1 + (0.85 * (place + node / layer.masks.length)) / count };
-      const mask = layer.masks[node] ?? 0;
-      const state = layer.states[node] ?? 0;
-      const cost = layer.costs[node] ?? 0;
-      for (const unit of options) {
-        const bit = bits[unit] ?? -1;
-        if (bit >= 0 && (mask & (1 << bit)) !== 0) continue;
-        const step = state * count + unit;
-        let to = nextOf[step];
-        if (to === undefined) {
-          const [behind, price] = walk.step(state, unit);
-          to = nextOf[step] = behind;
-          costOf[step] = worth(price, softMs) * perMs;
-        }
-        const nextMask = bit < 0 ? mask : mask | (1 << bit);
-        const sum = cost + (costOf[step] ?? 0) + (bit < 0 ? 0 : passed(mask, bit));
-        if (sum + (later + restOf(nextMask)) * perMs > top) continue;
-        const key = to * span + nextMask;
-        const at = known.get(key);
-        if (at === undefined) {
-          known.set(key, next.masks.length);
-          next.masks.push(nextMask);
-          next.states.push(to);
-          next.costs.push(sum);
-          next.from.push(node);
-          next.unit.push(unit);
-        } else if (sum < (next.costs[at] ?? Infinity)) {
-          next.costs[at] = sum;
-          next.from[at] = node;
-          next.unit[at] = unit;
-        }
-      }
+    for (let node = from; node < to; node += atOnce) {
+      yield { done: 0.1 + (0.85 * (place + (node - from) / (to - from))) / count };
+      goOn(going, node, Math.min(to, node + atOnce), options, later);
     }
-    const isWide = isMuch && next.masks.length > widest;
-    cut ||= isWide;
-    layer = isWide ? narrowed(next, restOf) : next;
-    layers.push(layer);
+    if (isMuch && nodes.count - to > widest) {
+      cut = true;
+      nodes.keep(mostPromising(nodes, to, restOf));
+    }
+    [from, to] = [to, nodes.count];
   }
-  const end = endOf(layer, walk, softMs);
-  const found = end === null ? near : priced(walk, traced(layers, end));
+  const end = endOf(nodes, from, walk, softMs);
+  const found = end === null ? near : priced(walk, traced(nodes, end));
   const best = worth(found, softMs) <= worth(near, softMs) ? found : near;
   return { best: worth(best, softMs) < worth(now, softMs) ? best : now, now, exact: !cut };
 }
 
+/** Nodes gone on from between two looks at the clock. */
+const atOnce = 4096;
+
+interface Going {
+  readonly request: SearchRequest;
+  readonly nodes: Nodes;
+  /** The bit of each unit in what is placed; -1 for those that are pinned. */
+  readonly bits: Int32Array;
+  /** What one more unit brings from each state, and where the class then stands, both by state and unit. */
+  readonly nextOf: NumberList;
+  readonly costOf: NumberList;
+  /** What is still to come at the least for what is open, by state, ms. */
+  readonly owedOf: NumberList;
+  /** What an order may cost to be the best. */
+  readonly top: number;
+  readonly restOf: (mask: number) => number;
+}
+
+/** One more unit behind some nodes: gone through by the million, so nothing in here is made. */
+function goOn(going: Going, first: number, end: number, options: readonly number[], laterMs: number): void {
+  const { nodes, bits, nextOf, costOf, owedOf, top, restOf, request } = going;
+  const { walk, count, softMs } = request;
+  for (let node = first; node < end; node++) {
+    const mask = nodes.masks[node] ?? 0;
+    const state = nodes.states[node] ?? 0;
+    const cost = nodes.costs[node] ?? 0;
+    for (const unit of options) {
+      const bit = bits[unit] ?? -1;
+      if (bit >= 0 && (mask & (1 << bit)) !== 0) continue;
+      const step = state * count + unit;
+      let brings = costOf.get(step);
+      if (Number.isNaN(brings)) {
+        const [to, price] = walk.step(state, unit);
+        brings = worth(price, softMs) * perMs;
+        nextOf.set(step, to);
+        costOf.set(step, brings);
+        owedOf.set(to, walk.owedMs(to));
+      }
+      const nextMask = bit < 0 ? mask : mask | (1 << bit);
+      const sum = cost + brings + (bit < 0 ? 0 : passed(mask, bit));
+      const behind = nextOf.get(step);
+      if (sum + (laterMs + restOf(nextMask) + owedOf.get(behind)) * perMs <= top)
+        nodes.reach(nextMask, behind, sum, node, unit);
+    }
+  }
+}
+
 /** How many that stand before a unit now are not placed yet: the pairs that change places. */
-function passed(mask: number, bit: number): number {
+export function passed(mask: number, bit: number): number {
   let open = ~mask & ((1 << bit) - 1);
-  let pairs = 0;
-  for (; open !== 0; open &= open - 1) pairs += 1;
-  return pairs;
+  open -= (open >>> 1) & 0x55555555;
+  open = (open & 0x33333333) + ((open >>> 2) & 0x33333333);
+  return Math.imul((open + (open >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
 }
 
 /** The least time of the free units not placed yet, ms, by those that are. */
@@ -155,40 +171,31 @@ function restBy(least: readonly number[], free: readonly number[]): (mask: numbe
   return (mask) => known[mask] ?? 0;
 }
 
-/** The most promising nodes of a layer, where there are too many. */
-function narrowed(layer: Layer, restOf: (mask: number) => number): Layer {
-  const promise = layer.masks.map((mask, at) => (layer.costs[at] ?? 0) + restOf(mask) * perMs);
-  const kept = promise
-    .map((_, at) => at)
+/** The most promising nodes of the layer that begins there, where there are too many. */
+function mostPromising({ masks, costs, count }: Nodes, start: number, restOf: (mask: number) => number): number[] {
+  const promise = Float64Array.from(
+    { length: count - start },
+    (_, at) => (costs[start + at] ?? 0) + restOf(masks[start + at] ?? 0) * perMs,
+  );
+  return [...promise.keys()]
     .sort((a, b) => (promise[a] ?? 0) - (promise[b] ?? 0))
-    .slice(0, widest);
-  const of = (list: readonly number[]) => kept.map((at) => list[at] ?? 0);
-  return {
-    masks: of(layer.masks),
-    states: of(layer.states),
-    costs: of(layer.costs),
-    from: of(layer.from),
-    unit: of(layer.unit),
-  };
+    .slice(0, widest)
+    .map((at) => start + at);
 }
 
-function endOf({ states, costs }: Layer, walk: Walk, softMs: number): number | null {
+function endOf({ states, costs, count }: Nodes, start: number, walk: Walk, softMs: number): number | null {
   let best: { readonly node: number; readonly cost: number } | null = null;
-  for (const [node, state] of states.entries()) {
-    const cost = (costs[node] ?? 0) + worth(walk.end(state), softMs) * perMs;
+  for (let node = start; node < count; node++) {
+    const cost = (costs[node] ?? 0) + worth(walk.end(states[node] ?? 0), softMs) * perMs;
     if (!best || cost < best.cost) best = { node, cost };
   }
   return best?.node ?? null;
 }
 
-function traced(layers: readonly Layer[], end: number): number[] {
-  const units: number[] = [];
-  let node = end;
-  for (let at = layers.length - 1; at > 0; at--) {
-    units.unshift(layers[at]?.unit[node] ?? 0);
-    node = layers[at]?.from[node] ?? 0;
-  }
-  return units;
+function traced({ from, units }: Nodes, end: number): number[] {
+  const order: number[] = [];
+  for (let node = end; (units[node] ?? -1) >= 0; node = from[node] ?? 0) order.unshift(units[node] ?? 0);
+  return order;
 }
 
 /** A good order to begin with: one unit at a time to where it is best, until no such move helps. */
