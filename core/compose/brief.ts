@@ -42,6 +42,8 @@ export const ComposeBrief = z.strictObject({
   /** A look first, and the same look again at the end. */
   looks: z.boolean(),
   groupId: Id.nullable(),
+  /** They come back from some weeks without: loaded work a level lower, at about half its dose. */
+  afterBreak: z.boolean().default(false),
   /** Answers of a school for this class alone; the rest is as the teacher teaches. */
   school: School.partial(),
   /** The one idea; null leaves it to the proposals, each with its own. */
@@ -65,6 +67,7 @@ export const usualBrief: ComposeBrief = {
   music: false,
   looks: true,
   groupId: null,
+  afterBreak: false,
   school: {},
   idea: null,
 };

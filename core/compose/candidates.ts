@@ -1,4 +1,4 @@
-import { type Dose, doseTime, sameKinds, withNumber } from '../dose';
+import type { Dose } from '../dose';
 import {
   type Concern,
   Direction,
@@ -19,9 +19,9 @@ import {
 import { type KitId, floorSuits, isFetched, isWorn, kitNames } from '../kit';
 import { likeness } from '../library';
 import { type Item, type Pace, familiarityAfter, newItem } from '../plan';
-import { alternativesOf } from '../fit';
 import { surfaceFor } from '../timeline';
 import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus } from './brief';
+import { type DoseChoice, dosesFor, isLoaded } from './doses';
 import { IdeaId, ideas } from './idea';
 import { placeInHour } from './shape';
 
@@ -44,18 +44,9 @@ export type Levels = Readonly<
   Record<string, { readonly rungId: string | null; readonly isNew: boolean; readonly dose: Dose | null }>
 >;
 
-/** A dose does not grow by more than this from one class to the next: 12 to 16, 24 to 32 (Needlework's own). */
-const mostGrowth = 4 / 3;
-
 export interface Offer {
   readonly revision: string;
   readonly exercise: Exercise;
-}
-
-/** One dose an exercise could have in the class, and the class time it then takes, s. */
-export interface DoseChoice {
-  readonly dose: Dose;
-  readonly seconds: number;
 }
 
 /** An exercise that may come, on the level it would be done. */
@@ -124,9 +115,6 @@ const places: Readonly<Record<Execution['position'], PlaceInRoom>> = {
 };
 export const placeOf = ({ position }: Pick<Execution, 'position'>): PlaceInRoom => places[position];
 
-/** Before rehearsal or sport: no hold longer than this, s (common practice). */
-export const longestHoldBefore = 15;
-
 /** The level a brief asks for: where most people begin, or one beside it; never through a door of weeks. */
 function rungFor(
   exercise: Exercise,
@@ -142,6 +130,16 @@ function rungFor(
   const at = rungs.indexOf(start) + { new: -1, usual: 0, further: 1 }[brief.level];
   const asked = rungs[Math.max(0, Math.min(rungs.length - 1, at))] ?? start;
   return asked.door ? start : asked;
+}
+
+/** They had no class for so long: they come back from a break, days (Needlework's own). */
+const breakFrom = 28;
+export const isBreak = (lastAt: string, nowMs: number): boolean => nowMs - Date.parse(lastAt) >= breakFrom * 86_400_000;
+
+/** The level before one, where there is one. */
+function easierRung(exercise: Exercise, rungId: string | null): string | null {
+  const rungs = exercise.ladder?.rungs ?? [];
+  return rungs[rungs.findIndex(({ id }) => id === rungId) - 1]?.id ?? rungId;
 }
 
 /** Pieces that stand in for what is not there. */
@@ -186,46 +184,6 @@ function isShaky(execution: Execution): boolean {
   return balance >= 3 || (balance >= 2 && handsNearlyFree(execution));
 }
 
-/** A dose with no hold over what is allowed before rehearsal. */
-const gently = (dose: Dose): Dose =>
-  dose.map((part) =>
-    part.kind === 'hold' && part.holdSeconds > longestHoldBefore
-      ? withNumber(part, 'holdSeconds', longestHoldBefore)
-      : part,
-  );
-
-/** Class time at each sayable dose, read off the time at the usual one and what the work itself gains. */
-function dosesOf(
-  item: Item,
-  execution: Execution,
-  usualSeconds: number,
-  gentle: boolean,
-  mostWorkMs: number | null,
-): DoseChoice[] {
-  const feet = execution.sidePattern === 'each' ? 2 : 1;
-  const lasts = (dose: Dose) => {
-    const { workMs, restMs } = doseTime(dose, execution.phaseSeconds);
-    return ((workMs + restMs) * feet) / 1000;
-  };
-  const own = lasts(item.dose);
-  const found = alternativesOf(item, execution, 'any', mostWorkMs ?? undefined)
-    .filter(({ dose }) => !gentle || isGentle(dose))
-    .map(({ dose }) => ({ dose, seconds: usualSeconds + lasts(dose) - own }));
-  const bySeconds = new Map(found.map((choice) => [Math.round(choice.seconds), choice]));
-  return [...bySeconds.values()].sort((a, b) => a.seconds - b.seconds);
-}
-
-/** To music, doses whose counted reps close on an eight, where there are such. */
-function inEights(doses: readonly DoseChoice[], music: boolean): readonly DoseChoice[] {
-  const closes = ({ dose }: DoseChoice) => dose.every((part) => part.kind !== 'reps' || part.reps % 8 === 0);
-  const found = music ? doses.filter(closes) : [];
-  return found.length > 0 ? found : doses;
-}
-
-/** Whether a dose holds nothing longer than it may before rehearsal. */
-export const isGentle = (dose: Dose): boolean =>
-  dose.every((part) => part.kind !== 'hold' || part.holdSeconds <= longestHoldBefore);
-
 export interface CandidateRequest {
   readonly brief: ComposeBrief;
   readonly school: School;
@@ -267,8 +225,12 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   const before = rungFor(exercise, brief, school, last?.rungId);
   const made = newItem(nextId(), exercise, revision, school);
   const come = levels[exercise.id];
-  const rungId =
+  // What a course climbs has its own way back from a break.
+  const isBack = brief.afterBreak && come === undefined && isLoaded(exercise);
+  const usualRung =
     come?.rungId ?? request.mainLevel?.({ ...made, rungId: before?.id ?? null }, exercise) ?? before?.id ?? null;
+  const rungId = isBack ? easierRung(exercise, usualRung) : usualRung;
+  if (come === undefined && !isThroughDoor(exercise, rungId, request)) return out('weeks');
   const bar = barOf(exercise, rungId, brief, school, come !== undefined);
   if ('why' in bar) return out(bar.why, bar.what);
   const { execution, substitutes } = bar;
@@ -278,38 +240,36 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   if (isBefore && tires(execution)) return out('tires');
   const familiarity =
     Object.keys(history.times).length === 0 ? 'known' : familiarityAfter(history.times[exercise.id] ?? 0);
-  const had = come?.dose && sameKinds(come.dose, execution.doses.usual) ? come.dose : null;
-  const asMade = come?.isNew
-    ? execution.doses.least
-    : (had ?? (rungId === made.rungId ? made.dose : execution.doses.usual));
-  const mostWorkMs = had && !come?.isNew ? mostGrowth * doseTime(had, execution.phaseSeconds).workMs : null;
-  const base: Item = {
-    ...made,
-    rungId,
-    substitutes: [...substitutes],
-    familiarity,
-    dose: isBefore ? gently(asMade) : asMade,
-  };
-  if (isBefore && !isGentle(base.dose)) return out('tires');
-  const seconds = secondsOf(base, exercise);
+  const familiar: Item = { ...made, rungId, substitutes: [...substitutes], familiarity };
+  const asked = { brief, exercise, execution, come: come ?? null, isBack, secondsOf };
+  const dosed = dosesFor(familiar, rungId === made.rungId ? made.dose : execution.doses.usual, asked);
+  if (!dosed) return out('tires');
   return {
     revision,
     exercise,
     execution,
-    item: base,
+    item: dosed.item,
     place,
     kit: execution.kit.map((need) => need.kit).filter((kit) => isFetched(kit) && kit !== 'chair' && kit !== 'mat'),
     carries: new Set(IdeaId.options.filter((idea) => ideas[idea].carries(execution))),
     demand: demandOf(execution),
-    doses: come?.isNew
-      ? [{ dose: base.dose, seconds }]
-      : inEights(dosesOf(base, execution, seconds, isBefore, mostWorkMs), brief.music),
-    seconds,
+    doses: dosed.choices,
+    seconds: dosed.seconds,
     returns: last !== undefined,
-    mostWorkMs,
+    mostWorkMs: dosed.mostWorkMs,
     hour: placeInHour(exercise.family),
     bits: bitsOf(execution),
   };
+}
+
+/**
+ * A level with a door of weeks is for people who have gone through it: dancers who are no beginners, people who are
+ * further, groups that had the exercise before.
+ */
+function isThroughDoor(exercise: Exercise, rungId: string | null, { brief, history }: CandidateRequest): boolean {
+  const rung = exercise.ladder?.rungs.find(({ id }) => id === rungId);
+  if (!rung?.door || brief.level === 'further' || (brief.who === 'dancers' && brief.level !== 'new')) return true;
+  return (history.times[exercise.id] ?? 0) > 0 || history.last.some(({ exerciseId }) => exerciseId === exercise.id);
 }
 
 /** Why the room, the kit or the people leave no place for an exercise on a level; else how it is done with what there is. */

@@ -64,7 +64,7 @@ const because: Readonly<Record<LeftOut['why'], (what: string) => string>> = {
   floor: (what) => `a floor of ${what}`,
   place: (what) => `nobody ${{ floor: 'on the floor', chair: 'on a chair', up: 'on their feet' }[what] ?? what}`,
   school: () => 'your school',
-  weeks: () => 'jumps have weeks and checks before them',
+  weeks: () => 'jumps and unstable ground have weeks and checks before them',
   dancers: () => 'nothing for the barre without dancers',
   worn: () => 'worn beside other work',
   much: () => 'nothing that asks very much of this room',

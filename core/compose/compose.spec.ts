@@ -1,8 +1,21 @@
+import type { Dose } from '../dose';
 import { itemsOf, defaultPace } from '../plan';
 import { Concern, defaultSchool } from '../exercise';
 import { type LadderNote, newStudent } from '../roster';
 import { catalogueOffers } from '../testing/twenty-briefs';
-import { type ComposeBrief, type ComposeRequest, type Proposal, compose, composeNow, noHistory, usualBrief } from '.';
+import { findInCatalogue } from '../testing/catalogue-class';
+import { buildTimeline } from '../timeline';
+import {
+  type ComposeBrief,
+  type ComposeRequest,
+  type Proposal,
+  compose,
+  composeNow,
+  isBreak,
+  noHistory,
+  usualBrief,
+} from '.';
+import { isLoaded } from './doses';
 
 const request = (brief: Partial<ComposeBrief>, change: Partial<ComposeRequest> = {}): ComposeRequest => ({
   brief: { ...usualBrief, ...brief },
@@ -104,6 +117,101 @@ describe('a group that comes back', () => {
     expect(has(helped).length).toBeGreaterThan(has({}).length);
     const told = has(helped)[0]!.reasons.map(({ own }) => own);
     expect(told).toContainEqual(expect.stringContaining('Afterwards better 5 of 6 times in this group.'));
+  });
+});
+
+describe('a group that comes back from a break', () => {
+  const exerciseOf = (id: string) => catalogueOffers.find(({ exercise }) => exercise.id === id)!.exercise;
+  const rungs = exerciseOf('two-foot-rise').ladder!.rungs.map(({ id }) => id);
+  const last = [{ exerciseId: 'two-foot-rise', rungId: rungs[2]! }];
+  const few = catalogueOffers.filter(({ exercise: { id } }) =>
+    ['ankle-circles', 'all-toes-up', 'short-foot', 'two-foot-rise', 'one-leg-stand', 'outer-edge-stand'].includes(id),
+  );
+  const classFor = (afterBreak: boolean) =>
+    composeNow(
+      request(
+        { slotSeconds: 480, who: 'general', looks: false, afterBreak },
+        { library: few, history: { ...noHistory, last }, count: 1 },
+      ),
+    ).proposals[0]!;
+  const work = (afterBreak: boolean, id: string) => {
+    const { plan } = classFor(afterBreak);
+    const item = itemsOf(plan).find(({ exerciseId }) => exerciseId === id);
+    const timeline = buildTimeline({ plan, find: findInCatalogue });
+    return timeline.items.find(({ itemId }) => itemId === item?.id)?.totalMs ?? 0;
+  };
+
+  it('loaded work is a level lower than it had, what carries no weight stays', () => {
+    const rungOf = (afterBreak: boolean, id: string) =>
+      itemsOf(classFor(afterBreak).plan).find(({ exerciseId }) => exerciseId === id)?.rungId;
+    expect([rungOf(false, 'two-foot-rise'), rungOf(true, 'two-foot-rise')]).toEqual([rungs[2], rungs[1]]);
+    expect(rungOf(true, 'ankle-circles')).toBe(rungOf(false, 'ankle-circles'));
+  });
+
+  it('and about half of its usual dose, however much time there is to fill', () => {
+    const reps = (dose: Dose) => dose.reduce((sum, part) => sum + (part.kind === 'reps' ? part.reps : 0), 0);
+    const loaded = composeNow(request({ afterBreak: true, slotSeconds: 30 * 60 })).proposals.flatMap(({ plan }) =>
+      itemsOf(plan).flatMap(({ exerciseId, rungId, dose }) => {
+        const exercise = exerciseOf(exerciseId);
+        const { least, usual } = (exercise.ladder?.rungs.find(({ id }) => id === rungId) ?? exercise).doses;
+        return isLoaded(exercise) && reps(usual) > 0 ? [{ exerciseId, has: reps(dose), least, usual }] : [];
+      }),
+    );
+    expect(loaded.length).toBeGreaterThan(5);
+    // the nearest that is said, and never under the least
+    const most = ({ least, usual }: (typeof loaded)[number]) => Math.max(reps(least), Math.ceil(0.67 * reps(usual)));
+    expect(loaded.filter((one) => one.has > most(one))).toEqual([]);
+    expect(work(true, 'two-foot-rise')).toBeLessThan(work(false, 'two-foot-rise'));
+  });
+
+  it('is one from four weeks without a class on', () => {
+    const now = Date.parse('2026-11-28T10:00:00Z');
+    expect(['2026-10-31T10:00:00Z', '2026-11-01T10:00:00Z'].map((at) => isBreak(at, now))).toEqual([true, false]);
+  });
+});
+
+describe('a class of people nobody knows', () => {
+  const unstable = ['half-ball-step', 'pillow-stand', 'unstable-stand'];
+  const asked = { ...short, focus: { balance: 60 }, kit: { ...usualBrief.kit, 'half-ball': 12, cushion: 12 } };
+  const kept = (brief: Partial<ComposeBrief>) =>
+    composeNow(request({ ...asked, ...brief }, { count: 1 })).notAsked.find(({ words }) => words.includes('weeks'))
+      ?.count;
+
+  it('unstable ground has weeks of other work before it: for those who are further, or had it before', () => {
+    // jumps wait for all but dancers, those in all directions for new dancers too
+    const levels = [kept({}), kept({ who: 'dancers' }), kept({ who: 'dancers', level: 'new' })];
+    expect(levels).toEqual([2 + unstable.length, undefined, 1 + unstable.length]);
+    expect(kept({ level: 'further' })).toBeLessThan(unstable.length);
+    const plans = composeNow(request(asked)).proposals.flatMap(({ plan }) => itemsOf(plan));
+    expect(plans.filter(({ exerciseId }) => unstable.includes(exerciseId))).toEqual([]);
+    const times = Object.fromEntries(unstable.map((id) => [id, 1]));
+    const known = composeNow(request(asked, { history: { ...noHistory, times } })).proposals;
+    expect(known.flatMap(({ plan }) => itemsOf(plan)).some(({ exerciseId }) => unstable.includes(exerciseId))).toBe(
+      true,
+    );
+  });
+});
+
+describe('before rehearsal', () => {
+  const { proposals } = composeNow(
+    request({ slotSeconds: 12 * 60, who: 'dancers', occasion: 'warm-up', looks: false }),
+  );
+
+  it('what carries weight is not made more than its usual dose to fill the time', () => {
+    const over = proposals.flatMap(({ plan }) =>
+      itemsOf(plan).flatMap(({ exerciseId, rungId, dose }) => {
+        const { exercise } = catalogueOffers.find((offer) => offer.exercise.id === exerciseId)!;
+        const usual = (exercise.ladder?.rungs.find(({ id }) => id === rungId) ?? exercise).doses.usual;
+        const reps = (of: typeof dose) => of.reduce((sum, part) => sum + (part.kind === 'reps' ? part.reps : 0), 0);
+        return isLoaded(exercise) && reps(dose) > reps(usual) ? [exerciseId] : [];
+      }),
+    );
+    expect([proposals.length, over]).toEqual([3, []]);
+  });
+
+  it('a class that is to have no looks gets none from the review either', () => {
+    const looks = proposals.flatMap(({ plan }) => itemsOf(plan).filter(({ recheck }) => recheck));
+    expect(looks).toEqual([]);
   });
 });
 

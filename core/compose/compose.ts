@@ -95,13 +95,16 @@ function* composedOnly(request: ComposeRequest): Generator<{ readonly done: numb
     const order = ideasFor(request, ground, at, shown).filter((idea) => !used.has(idea) || request.brief.idea !== null);
     yield { done: 0.1 + (0.85 * (at + 0.2)) / count };
     let best: { readonly idea: IdeaId; readonly of: Made } | null = null;
+    // Where doses could not take up what the draft misjudged, the next one is made for as much more or less.
+    let moreSeconds = 0;
     for (let attempt = 0; attempt < mostTries; attempt++) {
       const idea = order[attempt % Math.max(1, Math.min(2, order.length))];
       if (idea === undefined) break;
-      const work = oneOf(request, ground, idea, at, attempt, shown);
+      const work = oneOf(request, ground, idea, { at, attempt, shown, moreSeconds, howLong: rounds });
       let next = work.next();
       for (; !next.done; next = work.next())
         yield { done: 0.1 + (0.85 * (at + 0.2 + (0.8 * (attempt + next.value)) / mostTries)) / count };
+      if (next.value && !next.value.fits) moreSeconds -= next.value.overMs / 1000;
       if (next.value && (!best || isBetter(next.value, best.of, ground, shown))) best = { idea, of: next.value };
       if (best && attempt > 0 && isSound(best.of, ground) && differs(best.of, shown)) break;
     }
@@ -132,15 +135,22 @@ function isBetter(a: Made, b: Made, ground: Ground, shown: readonly ReadonlySet<
   return first !== second ? first === true : a.sum > b.sum;
 }
 
+interface Attempt {
+  /** Which of the proposals it is for, and how often that was tried before. */
+  readonly at: number;
+  readonly attempt: number;
+  readonly shown: readonly ReadonlySet<string>[];
+  /** More work than the brief lets one expect, s. */
+  readonly moreSeconds: number;
+  readonly howLong: number;
+}
+
 /** A draft with one idea, from the seed. */
 function draftOf(
   request: ComposeRequest,
   ground: Ground,
   idea: IdeaId,
-  at: number,
-  attempt: number,
-  shown: readonly ReadonlySet<string>[],
-  howLong: number,
+  { at, attempt, shown, moreSeconds, howLong }: Attempt,
 ): { readonly draft: Draft | null; readonly frame: Frame } {
   const { school, kept = [], swapIn } = request;
   const { may } = ground;
@@ -158,7 +168,7 @@ function draftOf(
     seats: swapIn ? new Map([[swapIn, has(swapIn) + 1]]) : ground.seats,
     kept: keptOnes,
     frame,
-    workSeconds: ground.workSeconds(frame),
+    workSeconds: Math.max(0, ground.workSeconds(frame) + moreSeconds),
     shown,
     roll,
     rounds: swapIn ? Math.min(60, howLong) : howLong,
@@ -171,11 +181,9 @@ function* oneOf(
   request: ComposeRequest,
   ground: Ground,
   idea: IdeaId,
-  at: number,
-  attempt: number,
-  shown: readonly ReadonlySet<string>[],
+  attempt: Attempt,
 ): Generator<number, Made | null> {
-  const { draft, frame } = draftOf(request, ground, idea, at, attempt, shown, rounds);
+  const { draft, frame } = draftOf(request, ground, idea, attempt);
   yield 0.4;
   if (!draft) return null;
   const work = made(draft, frame, idea, ground.judging(idea), ground.setting);
@@ -217,7 +225,9 @@ function ideasFor(
   return IdeaId.options
     .map((option) => ({
       option,
-      sum: draftOf(request, ground, option, at, 0, shown, quickRounds).draft?.sum ?? -Infinity,
+      sum:
+        draftOf(request, ground, option, { at, attempt: 0, shown, moreSeconds: 0, howLong: quickRounds }).draft?.sum ??
+        -Infinity,
     }))
     .sort((a, b) => b.sum - a.sum)
     .map(({ option }) => option);

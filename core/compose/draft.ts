@@ -1,7 +1,8 @@
 import type { School } from '../exercise';
 import type { FocusFamily, PlaceInRoom } from './brief';
 import { isFocus } from './brief';
-import type { Candidate, DoseChoice } from './candidates';
+import type { Candidate } from './candidates';
+import type { DoseChoice } from './doses';
 import { type Judging, type Step, longestStanding, sumFor } from './score';
 
 /** An exercise picked for a class; those that are kept stay whatever is tried. */

@@ -18,7 +18,7 @@ import { type IdeaId, ideas } from './idea';
 import type { Setting } from './proposal';
 import { titleOf } from './reasons';
 import type { Judging } from './score';
-import { type Leaning, itemsIn, seatedShares, seats, sharesOf } from './shape';
+import { type Leaning, worksIn, seatedShares, seats, sharesOf } from './shape';
 
 /** What a brief meets: who asks, with which library, for whom, after what. */
 export interface Meeting {
@@ -89,9 +89,7 @@ export function groundOf(request: Meeting): Ground {
   const named = new Set(
     (Object.entries(brief.focus) as [FocusFamily, number][]).flatMap(([f, n]) => (n > 0 ? [f] : [])),
   );
-  const framed = frameOf(brief, may, 0);
-  const count = Math.max(1, itemsIn(brief.slotSeconds) - framed.before.length - framed.after.length);
-  const seated = seats(wanted, count, named);
+  const seated = seats(wanted, worksIn(brief.slotSeconds), named);
   const shares = seatedShares(wanted, seated, named);
   const alike = likenessOf(may);
   const setting: Setting = {
@@ -123,9 +121,10 @@ export function groundOf(request: Meeting): Ground {
     frame: (at) => frameOf(brief, may, at),
     judging: (idea) => ({ brief, shares, idea, history, alike }),
     workSeconds: (frame) => {
-      const framed = [...frame.before, ...frame.after].reduce((sum, { seconds }) => sum + seconds, 0);
-      const moving = 8 * Math.max(1, itemsIn(brief.slotSeconds) - 1);
-      return Math.max(0, brief.slotSeconds * (1 - reserve) - framed - moving);
+      const framed = [...frame.before, ...frame.after];
+      const looking = framed.reduce((sum, { seconds }) => sum + seconds, 0);
+      const moving = 8 * (worksIn(brief.slotSeconds) + framed.length - 1);
+      return Math.max(0, brief.slotSeconds * (1 - reserve) - looking - moving);
     },
   };
 }

@@ -49,6 +49,8 @@ export interface Made {
   readonly sum: number;
   readonly steps: readonly (Step & { readonly itemId: string })[];
   readonly fits: boolean;
+  /** How much longer it is than it should be, ms; less than nothing where it is shorter. */
+  readonly overMs: number;
   readonly hard: number;
 }
 
@@ -73,11 +75,13 @@ export function* made(
   return judgedClass(plan, judging, setting);
 }
 
+const asksToLook = ({ rule }: Finding): boolean => rule === 'look-first' || rule === 'look-again';
+
 /** A class that is to have no looks is not told that it has none. */
 function withoutLooks(plan: Plan, { brief, find, nextId }: Setting): Plan {
   if (brief.looks) return plan;
   const findings = review({ plan, timeline: buildTimeline({ plan, find }), nextId }, 'quick');
-  const asked = findings.filter(({ rule }) => rule === 'look-first' || rule === 'look-again');
+  const asked = findings.filter(asksToLook);
   return { ...plan, accepted: asked.map(({ key }) => ({ finding: key, note: 'Without looks, as asked for.' })) };
 }
 
@@ -98,6 +102,7 @@ export function judgedClass(plan: Plan, judging: Judging, setting: Setting): Mad
   });
   const share = movingShare(timeline);
   const room = slotFit(plan, timeline);
+  const overMs = room.plannedMs - (room.slotMs - room.reserveMs);
   const terms = termsOf(steps, judging, {
     moving: share <= mostMoving ? 1 : Math.max(0, 1 - (share - mostMoving) / mostMoving),
     found: 1 / (1 + soft),
@@ -110,7 +115,8 @@ export function judgedClass(plan: Plan, judging: Judging, setting: Setting): Mad
     sum: sumOf(terms),
     steps,
     hard,
-    fits: Math.abs(room.plannedMs - (room.slotMs - room.reserveMs)) <= 20_000,
+    fits: Math.abs(overMs) <= 20_000,
+    overMs,
   };
 }
 
@@ -243,7 +249,9 @@ function mended(plan: Plan, judging: Judging, setting: Setting): Plan {
   let now = judgedClass(plan, judging, setting);
   const given = new Set<string>();
   for (let step = 0; step < mostMends; step++) {
-    const finding = now.findings.find(({ key, severity }) => severity !== 'note' && !given.has(key));
+    const finding = now.findings.find(
+      (one) => one.severity !== 'note' && !given.has(one.key) && (setting.brief.looks || !asksToLook(one)),
+    );
     if (!finding) break;
     given.add(finding.key);
     const mend = finding.mend();

@@ -5,7 +5,7 @@ import { type ComposeBrief, type FocusFamily, noHistory, usualBrief } from '.';
 import { type Candidate, type History, candidatesFor, likenessOf } from './candidates';
 import type { IdeaId } from './idea';
 import { type TermId, termWeights, termsOf } from './score';
-import { itemsIn, seatedShares, seats, sharesOf } from './shape';
+import { seatedShares, seats, sharesOf, worksIn } from './shape';
 
 const kit = { chair: 20, wall: 1, mat: 20, band: 20, cushion: 20, 'firm-ball': 20, step: 20, block: 20, strap: 20 };
 const { may } = candidatesFor({
@@ -70,11 +70,13 @@ describe('a class that a teacher would be proud of (common practice, no source),
     expect(valueOf('peak', [...rising].reverse(), { brief: { occasion: 'release' } })).toBe(1);
   });
 
-  it('3. more minutes mean rounds and looks, not more items: 4 in five, 6 in ten, 8 in twenty, 15 in forty-five', () => {
-    expect([5, 10, 20, 45].map((minutes) => itemsIn(minutes * 60))).toEqual([4, 5, 8, 15]);
+  it('3. more minutes mean rounds, not more items: 3 exercises in five, 5 in ten, 7 in twenty, 12 in forty-five', () => {
+    expect([5, 10, 20, 45].map((minutes) => worksIn(minutes * 60))).toEqual([3, 5, 7, 12]);
     const ids = ['ankle-circles', 'big-toe-up', 'short-foot', 'two-foot-rise'];
-    expect(valueOf('count', ids, { brief: { slotSeconds: 300 } })).toBe(1);
-    expect(valueOf('count', ids, { brief: { slotSeconds: 1200 } })).toBe(0);
+    const inMinutes = (minutes: number) => valueOf('count', ids, { brief: { slotSeconds: minutes * 60 } });
+    // one more or fewer is as good, each one beyond that costs a quarter; looks and rest are none of them
+    expect([5, 10, 20, 45].map(inMinutes)).toEqual([1, 1, 0.5, 0]);
+    expect(valueOf('count', ['walk-and-notice', ...ids, 'let-the-feet-lie'], { brief: { slotSeconds: 600 } })).toBe(1);
   });
 
   it('4. each place is visited once; kit is away before anybody balances', () => {

@@ -3,7 +3,7 @@ import type { ComposeBrief, FocusFamily } from './brief';
 import { isFocus } from './brief';
 import type { Candidate, History } from './candidates';
 import type { IdeaId } from './idea';
-import { itemsIn } from './shape';
+import { worksIn } from './shape';
 
 /** An exercise in its place, with its class time. */
 export interface Step {
@@ -43,7 +43,6 @@ export const termWeights = {
   helped: 2,
   eights: 1,
   found: 3,
-  doses: 1,
 } as const;
 export type TermId = keyof typeof termWeights;
 
@@ -67,7 +66,6 @@ export const termWords: Readonly<Record<TermId, string>> = {
   helped: 'what helped this group comes again',
   eights: 'counts close on an eight',
   found: 'the review has nothing to say',
-  doses: 'doses near what is usual',
 };
 
 export interface Judging {
@@ -171,7 +169,7 @@ function valuesOf(steps: readonly Step[], judging: Judging, known: Known): Recor
     grows: (carriers.at(-1)?.candidate.demand ?? 0) > (carriers[0]?.candidate.demand ?? 0) ? 1 : 0,
     peak: isRest || working.length < 3 ? 1 : peakAt(working, peak),
     prepared: isRest || working.length < 4 ? 1 : clamp(preparing(working, peak).length / 2),
-    count: clamp(1 - Math.abs(steps.length - itemsIn(brief.slotSeconds)) / 3),
+    count: countValue(working.length, worksIn(brief.slotSeconds)),
     places: brief.concerns.includes('falls-or-faints') ? 1 : placesValue(working),
     kit: kitValue(working, brief),
     cleared: clearedValue(working),
@@ -186,9 +184,11 @@ function valuesOf(steps: readonly Step[], judging: Judging, known: Known): Recor
     helped: helpedValue(working, history),
     eights: brief.music ? eightsValue(working) : 1,
     found: known.found ?? 1,
-    doses: known.doses ?? 1,
   };
 }
+
+/** One more or fewer is as good; each one beyond that costs a quarter. */
+const countValue = (has: number, carries: number): number => clamp(1 - Math.max(0, Math.abs(has - carries) - 1) / 4);
 
 /** The printed sum. */
 export const sumOf = (terms: readonly Term[]): number =>

@@ -37,15 +37,11 @@ export function sharesOf(
   return new Map(all.map(([family, share]) => [family, share / sum]));
 }
 
-/** Longer than this, on average, exercises are not dosed, s: a long class has some more of them. */
-const longestUsual = 165;
-
 /**
- * How many exercises a class of so many minutes has, its frame included: more minutes mean rounds and looks first, and only
- * then more items (4 in five minutes, 8 in twenty, 15 in forty-five; Needlework's own).
+ * How many exercises a class of so many minutes has, looks and rest not counted: more minutes mean rounds first, and only
+ * then more items (3 in five minutes, 7 in twenty, 9 in thirty, 15 in an hour; Needlework's own).
  */
-export const itemsIn = (seconds: number): number =>
-  Math.max(2, Math.round(Math.max(1.38 * (seconds / 60) ** 0.6, (0.9 * seconds) / longestUsual)));
+export const worksIn = (seconds: number): number => Math.max(2, Math.round(1.1 * (seconds / 60) ** 0.63));
 
 /** How many exercises each family gets: by its share, the largest remainders first; who is asked for gets one at least. */
 export function seats(

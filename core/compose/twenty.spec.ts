@@ -87,6 +87,16 @@ describe('twenty briefs, sixty classes', () => {
     expect(each.filter(({ proposal }) => proposal.soft === 0).length).toBeGreaterThan(0.8 * each.length);
   });
 
+  it('no exercise takes more than a sixth of the class, or five minutes of a long one; three it may always', () => {
+    const long = each.flatMap(({ name, named, proposal }) => {
+      const most = Math.min(300, Math.max(180, named.brief.slotSeconds / 6));
+      // getting there, and setting up the other foot, depend on what stands before it
+      const over = timelineOf(proposal).items.filter(({ totalMs }) => totalMs / 1000 > most + 30);
+      return over.map(({ totalMs }) => `${name}: ${sayTime(totalMs)}`);
+    });
+    expect(long).toEqual([]);
+  });
+
   it('kit goes round, and what the brief does not name is not asked for', () => {
     const missing = each.flatMap(({ name, named, proposal }) =>
       executionsOf(proposal).flatMap((execution) => {

@@ -4,7 +4,7 @@ import { type Door, type SoFar, doorsOf } from './doors';
 import { type CourseFault, faultsOf } from './faults';
 import { type Climb, type PathAsked, climbsOf, weekReached } from './path';
 import { type Session, sessionsOf } from './sessions';
-import { itemsIn } from '../compose/shape';
+import { worksIn } from '../compose/shape';
 
 export interface CoursePlanAsked {
   readonly course: Course;
@@ -24,12 +24,9 @@ export interface CoursePlan {
   readonly faults: readonly CourseFault[];
 }
 
-/** What frames a class and looks again takes so many of its exercises. */
-const framing = 3;
-
 /** A class has room for so many ladders: about half of it comes back, the rest is for what they need around them. */
 export const roomFor = ({ minutes }: Pick<Session, 'minutes'>): number =>
-  Math.max(1, Math.round(0.6 * (itemsIn(minutes * 60) - framing)));
+  Math.max(1, Math.round(0.5 * worksIn(minutes * 60)));
 
 /**
  * Lays a course out over its weeks. Doors may ask for levels that the ladders reach on the way, and ladders wait for doors:
