@@ -1,7 +1,7 @@
 import { catalogue } from './catalogue';
 import { resolve } from './resolve';
 import { defaultSchool } from './school';
-import { withSubstitutes } from './substitute';
+import { substituteWords, withSubstitutes } from './substitute';
 
 const settled = (id: string) => {
   const exercise = catalogue.find((e) => e.id === id);
@@ -35,6 +35,13 @@ describe('kit in the place of kit (practice)', () => {
     );
     const standing = withSubstitutes(settled('one-leg-stand'), [{ of: 'chair', by: 'wall' }]);
     expect([standing.position, standing.kit.map((n) => n.kit)]).toEqual(['standing', ['wall']]);
+  });
+
+  it('says what is different with it, and nothing where nothing stands in', () => {
+    const words = (list: Parameters<typeof withSubstitutes>[1]) =>
+      substituteWords(withSubstitutes(settled('one-leg-stand'), list), list);
+    expect(words([{ of: 'chair', by: 'wall' }])).toEqual([expect.stringContaining('wall')]);
+    expect(words([])).toEqual([]);
   });
 
   it('changes nothing where the exercise does not use the piece, and is put together once', () => {

@@ -38,3 +38,10 @@ export function withSubstitutes(execution: Execution, list: readonly Substitute[
   byKey.set(key, found);
   return found;
 }
+
+/** What is different with the pieces that stand in for others, as it is done with them: "a hand on the wall". */
+export const substituteWords = ({ kit }: Pick<Execution, 'kit'>, list: readonly Substitute[]): string[] =>
+  list.flatMap(({ by }) => {
+    const words = kit.find((need) => need.kit === by)?.substitutes.find((other) => other.kit === by)?.changes ?? '';
+    return words === '' ? [] : [words];
+  });

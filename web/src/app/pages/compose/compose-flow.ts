@@ -1,6 +1,7 @@
 import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { type Observable, Subject, catchError, debounceTime, map, of, skip, startWith, switchMap, tap } from 'rxjs';
+import { deepEqual } from 'fast-equals';
 import * as z from 'zod';
 import {
   ComposeBrief,
@@ -9,9 +10,11 @@ import {
   type FocusFamily,
   type History,
   type Proposal,
+  isBreak,
   noHistory,
   usualBrief,
 } from '@core/compose';
+import type { GroupTaught } from '@core/contract';
 import { itemsOf, otherSide } from '@core/plan';
 import { type Student, roomOf } from '@core/roster';
 import { readStored } from '@core/stored';
@@ -28,9 +31,9 @@ import { RunApi } from '../../data/run-api';
 
 /** What is being worked out: all three, one more, or one in the place of another. */
 type Asked =
-  | { readonly kind: 'all' }
-  | { readonly kind: 'another'; readonly like: Proposal }
-  | { readonly kind: 'change'; readonly at: number; readonly change: Partial<ComposeRequest> };
+  | { readonly kind: 'all'; readonly brief: ComposeBrief; readonly seed: number }
+  | { readonly kind: 'another'; readonly like: Slot }
+  | { readonly kind: 'change'; readonly at: number; readonly slot: Slot; readonly change: Partial<ComposeRequest> };
 
 interface Work {
   readonly asked: Asked;
@@ -38,10 +41,21 @@ interface Work {
   readonly failed: boolean;
 }
 
-/** A proposal and what it was before it was changed. */
+/** A proposal, the brief it was made for, and what it was before it was changed. */
 export interface Slot {
   readonly now: Proposal;
-  readonly before: Proposal | null;
+  readonly brief: ComposeBrief;
+  /** Exercises that were sent away: they do not come back by themselves. */
+  readonly refused: readonly string[];
+  readonly before: Slot | null;
+}
+
+/** Three that stood here, and what came with them. */
+interface Three {
+  readonly slots: readonly Slot[];
+  readonly composed: Composed;
+  readonly brief: ComposeBrief;
+  readonly seed: number;
 }
 
 /** Exercises of a proposal that are work. */
@@ -52,6 +66,8 @@ const idsOf = (proposal: Proposal): string[] => [
 const more = 15;
 /** Classes of the log that are offered to follow. */
 const mostLately = 8;
+/** Threes that can be gone back to. */
+const mostEarlier = 10;
 const briefKey = 'brief';
 const KeptBrief = z.strictObject({ format: z.literal(0), brief: ComposeBrief });
 
@@ -69,11 +85,22 @@ export class ComposeFlow {
   private readonly asked$ = new Subject<Asked | null>();
   private readonly group$ = new Subject<string>();
   private readonly run$ = new Subject<string>();
-  private seed = 1;
+  /** How often something other than three was asked for. */
+  private turns = 0;
 
   readonly brief = signal<ComposeBrief>(usualBrief);
+  private readonly groupId = computed(() => this.brief().groupId);
   readonly slots = signal<readonly Slot[]>([]);
   readonly composed = signal<Composed | null>(null);
+  /** What the three that stand here were asked for, and those that stood here before. */
+  private readonly three = signal<Pick<Three, 'brief' | 'seed'> | null>(null);
+  private readonly earlier = signal<readonly Three[]>([]);
+  readonly hasEarlier = computed(() => this.earlier().length > 0);
+  /** What stands here is for another brief than the one above it. */
+  readonly isOutdated = computed(() => {
+    const three = this.three();
+    return three !== null && !deepEqual(three.brief, this.brief());
+  });
   /** Said where something else was asked for and there is nothing. */
   readonly told = signal('');
 
@@ -99,7 +126,7 @@ export class ComposeFlow {
     { initialValue: waiting },
   );
 
-  readonly students = computed((): readonly Student[] => (this.brief().groupId === null ? [] : this.file.students()));
+  readonly students = computed((): readonly Student[] => (this.groupId() === null ? [] : this.file.students()));
 
   /** What is being worked out, or could not be; null while nothing is. */
   readonly work = toSignal(
@@ -133,8 +160,16 @@ export class ComposeFlow {
     toObservable(this.brief)
       .pipe(skip(1), debounceTime(400), takeUntilDestroyed())
       .subscribe((brief) => void this.store.keep(briefKey, { format: 0, brief }));
+    let judged: unknown = null;
     effect(() => {
-      const id = this.brief().groupId;
+      const taught = this.taughtNow();
+      if (taught === null || taught === judged) return;
+      judged = taught;
+      const afterBreak = taught.last !== null && isBreak(taught.last.startedAt, Date.now());
+      untracked(() => this.brief().afterBreak !== afterBreak && this.change({ afterBreak }));
+    });
+    effect(() => {
+      const id = this.groupId();
       if (id === null) return;
       untracked(() => {
         this.group$.next(id);
@@ -160,42 +195,52 @@ export class ComposeFlow {
     this.change(roomOf(students));
   }
 
+  /** The same brief once more gives three others; each brief begins with the same three. */
   compose(): void {
-    this.ask({ kind: 'all' });
+    const three = this.three();
+    const seed = three === null || this.isOutdated() ? 1 : three.seed + 1;
+    this.ask({ kind: 'all', brief: this.brief(), seed });
+  }
+
+  /** The three that stood here before, with their brief. */
+  threeBefore(): void {
+    const last = this.earlier().at(-1);
+    if (!last) return;
+    this.earlier.update((list) => list.slice(0, -1));
+    this.asked$.next(null);
+    this.told.set('');
+    this.show(last);
+    this.brief.set(last.brief);
   }
 
   /** One more with the same idea, other than those that are shown. */
-  another(like: Proposal): void {
-    this.ask({ kind: 'another', like });
+  another(at: number): void {
+    const like = this.slots()[at];
+    if (like) this.ask({ kind: 'another', like });
   }
 
-  /** Another exercise of its family in the place of one; the rest stays. */
+  /** Another exercise of its family in the place of one; the rest stays, and what was sent away stays away. */
   swap(at: number, exerciseId: string, family: FocusFamily): void {
-    const proposal = this.slots()[at]?.now;
-    if (!proposal) return;
-    const kept = idsOf(proposal).filter((id) => id !== exerciseId);
-    const brief = { ...this.brief(), idea: proposal.idea };
-    this.ask({ kind: 'change', at, change: { brief, kept, without: [exerciseId], swapIn: family } });
+    const slot = this.slots()[at];
+    if (!slot) return;
+    const kept = idsOf(slot.now).filter((id) => id !== exerciseId);
+    const refused = [...slot.refused, exerciseId];
+    this.ask({ kind: 'change', at, slot: { ...slot, refused }, change: { kept, swapIn: family } });
   }
 
   /** A larger share for a family; all that is there stays. */
   moreOf(at: number, family: FocusFamily): void {
-    const proposal = this.slots()[at]?.now;
-    if (!proposal) return;
-    const has = Math.round(100 * (proposal.shares.find((share) => share.family === family)?.has ?? 0));
-    const focus = { ...this.brief().focus, [family]: Math.min(100, has + more) };
-    this.ask({
-      kind: 'change',
-      at,
-      change: { brief: { ...this.brief(), idea: proposal.idea, focus }, kept: idsOf(proposal) },
-    });
+    const slot = this.slots()[at];
+    if (!slot) return;
+    const has = Math.round(100 * (slot.now.shares.find((share) => share.family === family)?.has ?? 0));
+    const focus = { ...slot.brief.focus, [family]: Math.min(100, has + more) };
+    const brief = { ...slot.brief, focus };
+    this.ask({ kind: 'change', at, slot: { ...slot, brief }, change: { kept: idsOf(slot.now) } });
   }
 
-  /** As it was before it was changed. */
+  /** As it was before it was changed, one change after the other. */
   back(at: number): void {
-    this.slots.update((slots) =>
-      slots.map((slot, i) => (i === at && slot.before ? { now: slot.before, before: null } : slot)),
-    );
+    this.slots.update((slots) => slots.map((slot, i) => (i === at && slot.before ? slot.before : slot)));
   }
 
   stop(): void {
@@ -205,14 +250,14 @@ export class ComposeFlow {
 
   private ask(asked: Asked): void {
     this.told.set('');
-    this.seed += 1;
+    this.turns += 1;
     this.asked$.next(asked);
   }
 
   private requestFor(asked: Asked): ComposeRequest | null {
     const library = this.library.exercises();
     if (!library) return null;
-    const taught = this.brief().groupId === null ? null : this.taught().value;
+    const taught = this.taughtNow();
     const students = this.students();
     const base: ComposeRequest = {
       brief: this.brief(),
@@ -222,21 +267,33 @@ export class ComposeFlow {
       library: library.map(({ revision, exercise }) => ({ revision, exercise })),
       history: taught ? groupHistory(taught, this.helped().value) : this.afterRun(),
       roster: students.length > 0 ? { students: [...students], notes: [...this.notes.all()] } : null,
-      seed: this.seed,
+      seed: (this.three()?.seed ?? 1) * 1000 + this.turns,
     };
     switch (asked.kind) {
       case 'all':
-        return base;
-      case 'another':
-        return {
-          ...base,
-          brief: { ...base.brief, idea: asked.like.idea },
-          count: 1,
-          shown: this.slots().map(({ now }) => idsOf(now)),
-        };
-      case 'change':
-        return { ...base, count: 1, ...asked.change };
+        return { ...base, seed: asked.seed };
+      case 'another': {
+        const { brief, now, refused } = asked.like;
+        const shown = this.slots().map((slot) => idsOf(slot.now));
+        return { ...base, brief: { ...brief, idea: now.idea }, count: 1, shown, without: refused };
+      }
+      case 'change': {
+        const { brief, now, refused } = asked.slot;
+        return { ...base, brief: { ...brief, idea: now.idea }, count: 1, without: refused, ...asked.change };
+      }
     }
+  }
+
+  /** What the group of the brief was taught, once that is known. */
+  private taughtNow(): GroupTaught | null {
+    const taught = this.taught();
+    return this.groupId() !== null && taught.status === 'ready' ? taught.value : null;
+  }
+
+  private show({ slots, composed, brief, seed }: Three): void {
+    this.slots.set(slots);
+    this.composed.set(composed);
+    this.three.set({ brief, seed });
   }
 
   private afterRun(): History {
@@ -249,8 +306,14 @@ export class ComposeFlow {
   private take(asked: Asked, composed: Composed): void {
     const [first] = composed.proposals;
     if (asked.kind === 'all') {
-      this.composed.set(composed);
-      this.slots.set(composed.proposals.map((now) => ({ now, before: null })));
+      const { brief, seed } = asked;
+      const [three, before] = [this.three(), this.composed()];
+      if (three && before && this.slots().length > 0)
+        this.earlier.update((list) =>
+          [...list, { ...three, slots: this.slots(), composed: before }].slice(-mostEarlier),
+        );
+      const slots = composed.proposals.map((now): Slot => ({ now, brief, refused: [], before: null }));
+      this.show({ slots, composed, brief, seed });
       const few = composed.proposals.length;
       if (few > 0 && few < 3)
         this.told.set(
@@ -262,8 +325,10 @@ export class ComposeFlow {
       this.told.set('There is nothing else that fits this brief; what is there stays.');
       return;
     }
-    if (asked.kind === 'another') this.slots.update((slots) => [...slots, { now: first, before: null }]);
+    if (asked.kind === 'another') this.slots.update((slots) => [...slots, { ...asked.like, now: first, before: null }]);
     else
-      this.slots.update((slots) => slots.map((slot, i) => (i === asked.at ? { now: first, before: slot.now } : slot)));
+      this.slots.update((slots) =>
+        slots.map((slot, i) => (i === asked.at ? { ...asked.slot, now: first, before: slot } : slot)),
+      );
   }
 }

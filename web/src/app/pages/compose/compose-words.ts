@@ -1,5 +1,5 @@
 import { type Proposal, type Term, movingShare, termWords } from '@core/compose';
-import { type Exercise, familyNames } from '@core/exercise';
+import { type Exercise, familyNames, substituteWords } from '@core/exercise';
 import { allItemsOf } from '@core/plan';
 import { sayDose } from '@core/dose';
 import { focusWords } from '../../parts/brief/brief-words';
@@ -43,7 +43,7 @@ export function shownProposal(proposal: Proposal, find: FindRevision) {
         family,
         start: sayTime(time.startMs),
         name: name[plan.school.words],
-        level: execution.rungName ?? '',
+        level: [execution.rungName ?? '', ...substituteWords(execution, item.substitutes)].filter(Boolean).join(' · '),
         dose: sayDose(item.dose, execution.sidePattern),
         length: sayTime(time.totalMs),
         own: reasons.get(item.id)?.own ?? '',

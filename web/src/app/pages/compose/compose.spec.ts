@@ -1,8 +1,9 @@
+import { HttpErrorResponse } from '@angular/common/http';
 import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
-import { of } from 'rxjs';
+import { of, throwError } from 'rxjs';
 import { type ComposeBrief, usualBrief } from '@core/compose';
 import type { GroupTaught, RunSummary } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
@@ -50,7 +51,8 @@ const students = [
   },
 ];
 
-async function open(brief: Partial<ComposeBrief> = {}) {
+/** @param lastAt when the group had its last class; null: nobody can say */
+async function open(brief: Partial<ComposeBrief> = {}, lastAt: string | null = taught.last!.startedAt) {
   const worker = new LocalWorker();
   const store = new MemoryStore();
   const opened = jest.fn<Promise<void>, [Plan]>(() => Promise.resolve());
@@ -78,7 +80,16 @@ async function open(brief: Partial<ComposeBrief> = {}) {
         provide: RunApi,
         useValue: { list: () => of({ runs: [lately], next: null }), read: () => of({ plan: samplePlan() }) },
       },
-      { provide: PeopleApi, useValue: { taught: () => of(taught), helped: () => of({ answers: [], names: {} }) } },
+      {
+        provide: PeopleApi,
+        useValue: {
+          taught: () =>
+            lastAt === null
+              ? throwError(() => new HttpErrorResponse({ status: 0 }))
+              : of({ ...taught, last: { ...taught.last!, startedAt: lastAt } }),
+          helped: () => of({ answers: [], names: {} }),
+        },
+      },
     ],
   }).overrideComponent(ComposePage, {
     add: {
@@ -178,6 +189,53 @@ describe('a class from a brief', () => {
     expect(namesIn(cards()[0]!)).toEqual(before);
   });
 
+  it('what was sent away stays away, and each change can be taken back', async () => {
+    const { click, cards, namesIn, asked } = await open();
+    await click('Compose three classes');
+    const first = namesIn(cards()[0]!);
+    await click(`Another exercise in the place of ${first[0]}`, cards()[0]);
+    const second = namesIn(cards()[0]!);
+    const fresh = second.find((name) => !first.includes(name))!;
+    await click(`Another exercise in the place of ${fresh}`, cards()[0]);
+    expect(asked().at(-1)!.without).toHaveLength(2);
+    expect(namesIn(cards()[0]!)).not.toEqual(expect.arrayContaining([first[0]]));
+    await click('As it was', cards()[0]);
+    expect(namesIn(cards()[0]!)).toEqual(second);
+    await click('As it was', cards()[0]);
+    expect(namesIn(cards()[0]!)).toEqual(first);
+  });
+
+  it('a changed class keeps the brief it was made for, whatever is written above it since', async () => {
+    const { click, cards, namesIn, asked, choose, page } = await open();
+    await click('Compose three classes');
+    const [label] = [...cards()[0]!.querySelectorAll('.shares button')].map((b) => b.getAttribute('aria-label')!);
+    await click(label!, cards()[0]);
+    const { focus } = asked().at(-1)!.brief;
+    expect(page.textContent).not.toContain('The brief has changed');
+    await choose('Who comes', 'dancers');
+    expect(page.textContent).toContain('The brief has changed: these are for what it was.');
+    await click(`Another exercise in the place of ${namesIn(cards()[0]!)[0]}`, cards()[0]);
+    expect(asked().at(-1)!.brief).toMatchObject({ who: 'mixed', focus });
+    await click('Compose three classes');
+    expect([asked().at(-1)!.seed, asked().at(-1)!.brief.who]).toEqual([1, 'dancers']);
+  });
+
+  it('three others, and back to the three before with what was changed in them', async () => {
+    const { click, cards, namesIn, asked } = await open();
+    await click('Compose three classes');
+    await click(`Another exercise in the place of ${namesIn(cards()[0]!)[0]}`, cards()[0]);
+    const three = () => cards().map(namesIn);
+    const before = three();
+    await click('Three others');
+    expect(three()).not.toEqual(before);
+    const others = three();
+    await click('The three before');
+    expect(three()).toEqual(before);
+    await click('Three others');
+    expect(three()).toEqual(others);
+    expect(asked().flatMap(({ seed }) => (seed < 1000 ? [seed] : []))).toEqual([1, 2, 2]);
+  });
+
   it('more of a family asks for a larger share of it with all that is there; another like this comes beside them', async () => {
     const { click, cards, asked, page } = await open();
     await click('Compose three classes');
@@ -205,7 +263,7 @@ describe('a class from a brief', () => {
   it('with a group: who comes, what they have and what they were taught go with the brief', async () => {
     const { choose, click, asked, page } = await open();
     await choose('The group', 'lunch');
-    expect(page.textContent).toContain('Last time: “Rises”, 1 exercises. About half come back.');
+    expect(page.textContent).toMatch(/Last time, 1 Nov( 2026)?: “Rises”, 1 exercise. About half come back./);
     await click('2 come, as their files say');
     await click('Compose three classes');
     expect(asked()[0]).toMatchObject({
@@ -214,6 +272,28 @@ describe('a class from a brief', () => {
       brief: { groupId: 'lunch', people: 2, concerns: ['sore-achilles'] },
       roster: { students: [{ id: 'mara' }, { id: 'una-p' }] },
     });
+  });
+
+  it('a group that had no class for weeks comes back a level lower, until its teacher says otherwise', async () => {
+    const { choose, click, asked, page, settle } = await open({}, '2026-01-08T10:00:00.000Z');
+    await choose('The group', 'lunch');
+    const label = [...page.querySelectorAll('label')].find((l) =>
+      l.textContent?.includes('after weeks without a class'),
+    );
+    const box = label!.querySelector('input')!;
+    expect(box.checked).toBe(true);
+    await click('Compose three classes');
+    expect(asked()[0]!.brief.afterBreak).toBe(true);
+    box.click();
+    await settle();
+    await click('Compose three classes');
+    expect(asked()[1]!.brief.afterBreak).toBe(false);
+  });
+
+  it('says where what a group was taught cannot be read', async () => {
+    const { choose, page } = await open({}, null);
+    await choose('The group', 'lunch');
+    expect(page.textContent).toContain('What this group was taught could not be read');
   });
 
   it('a class of the log is followed: not the same again; and a school’s answer is for this class alone', async () => {

@@ -94,7 +94,9 @@ export class BriefSentence {
   protected readonly lastWords = computed(() => {
     const last = this.taught()?.last;
     if (!last) return '';
-    return `Last time: “${last.title}”, ${last.items.length} exercises. About half come back.`;
+    const n = last.items.length;
+    const when = sayDate(localDate(last.startedAt));
+    return `Last time, ${when}: “${last.title}”, ${n} exercise${n === 1 ? '' : 's'}. About half come back.`;
   });
   protected readonly roomDiffers = computed(() => {
     const n = this.students().length;
