@@ -126,7 +126,15 @@ export class ComposeFlow {
     { initialValue: waiting },
   );
 
-  readonly students = computed((): readonly Student[] => (this.groupId() === null ? [] : this.file.students()));
+  readonly students = computed((): readonly Student[] =>
+    this.groupId() !== null && this.file.found().status === 'ready' ? this.file.students() : [],
+  );
+  /** A group was just chosen: how many come and what they have is taken from their files once those are here. */
+  private readonly chosen = signal(false);
+  /** What is known of the group of the brief could not be read. */
+  readonly isUnread = computed(
+    () => this.groupId() !== null && [this.taught(), this.file.found()].some(({ status }) => status === 'failed'),
+  );
 
   /** What is being worked out, or could not be; null while nothing is. */
   readonly work = toSignal(
@@ -149,7 +157,11 @@ export class ComposeFlow {
     return work && !work.failed ? work : null;
   });
 
-  readonly ready = computed(() => (this.library.exercises()?.length ?? 0) > 0);
+  readonly ready = computed(
+    () =>
+      (this.library.exercises()?.length ?? 0) > 0 &&
+      (this.groupId() === null || [this.taught(), this.file.found()].every(({ status }) => status !== 'waiting')),
+  );
 
   constructor() {
     void this.store
@@ -169,6 +181,13 @@ export class ComposeFlow {
       untracked(() => this.brief().afterBreak !== afterBreak && this.change({ afterBreak }));
     });
     effect(() => {
+      if (!this.chosen() || this.students().length === 0) return;
+      untracked(() => {
+        this.chosen.set(false);
+        this.takeRoom();
+      });
+    });
+    effect(() => {
       const id = this.groupId();
       if (id === null) return;
       untracked(() => {
@@ -179,6 +198,7 @@ export class ComposeFlow {
   }
 
   change(change: Partial<ComposeBrief>): void {
+    if (change.groupId !== undefined) this.chosen.set(change.groupId !== null && change.groupId !== this.groupId());
     this.brief.update((brief) => ({ ...brief, ...change }));
   }
 

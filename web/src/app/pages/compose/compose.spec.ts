@@ -95,7 +95,14 @@ async function open(brief: Partial<ComposeBrief> = {}, lastAt: string | null = t
     add: {
       providers: [
         { provide: PeopleList, useValue: { groups: signal([group]), load: () => undefined } },
-        { provide: LadderFile, useValue: { students: signal(students), ask: () => undefined } },
+        {
+          provide: LadderFile,
+          useValue: {
+            students: signal(students),
+            found: signal({ status: 'ready', value: null }),
+            ask: () => undefined,
+          },
+        },
       ],
     },
   });
@@ -264,6 +271,8 @@ describe('a class from a brief', () => {
     const { choose, click, asked, page } = await open();
     await choose('The group', 'lunch');
     expect(page.textContent).toMatch(/Last time, 1 Nov( 2026)?: “Rises”, 1 exercise. About half come back./);
+    // how many come and what they have is taken with the group; what is taken out of it can be had again
+    await click('Nobody has a sore Achilles tendon');
     await click('2 come, as their files say');
     await click('Compose three classes');
     expect(asked()[0]).toMatchObject({
@@ -293,7 +302,7 @@ describe('a class from a brief', () => {
   it('says where what a group was taught cannot be read', async () => {
     const { choose, page } = await open({}, null);
     await choose('The group', 'lunch');
-    expect(page.textContent).toContain('What this group was taught could not be read');
+    expect(page.textContent).toContain('What is known of this group could not be read');
   });
 
   it('a class of the log is followed: not the same again; and a school’s answer is for this class alone', async () => {

@@ -4,7 +4,7 @@ import { type ComposeBrief, FocusFamily, IdeaId, PlaceInRoom, ideas } from '@cor
 import type { GroupTaught, RunSummary } from '@core/contract';
 import { Concern, School, type SchoolQuestion, concernNames, schoolWords } from '@core/exercise';
 import { Floor, type KitId, isFetched, kitNames } from '@core/kit';
-import type { Student } from '@core/roster';
+import { type Student, roomDiffers } from '@core/roster';
 import { LibraryStore } from '../../data/library-store';
 import { PeopleList } from '../../data/people-list';
 import { NumberField } from '../dose/number-field';
@@ -98,10 +98,8 @@ export class BriefSentence {
     const when = sayDate(localDate(last.startedAt));
     return `Last time, ${when}: “${last.title}”, ${n} exercise${n === 1 ? '' : 's'}. About half come back.`;
   });
-  protected readonly roomDiffers = computed(() => {
-    const n = this.students().length;
-    return n > 0 && n !== this.brief().people;
-  });
+  /** Their files say something else than the sentence does. */
+  protected readonly differs = computed(() => roomDiffers(this.students(), this.brief()));
 
   constructor() {
     this.people.load();
