@@ -210,6 +210,29 @@ describe('a class block by block', () => {
     expect(found.before).toEqual(judgedOrder(plan, findInCatalogue));
   });
 
+  it('in no block is another order better once all of them have theirs', () => {
+    let moved = 0;
+    for (let seed = 0; seed < 8; seed++) {
+      const plan = randomCatalogueClass(seed + 50, 9, 'by-exercise');
+      const parts = [
+        plan.blocks.flatMap(({ items }) => items).slice(0, 3),
+        plan.blocks.flatMap(({ items }) => items).slice(3, 6),
+      ];
+      const rest = plan.blocks.flatMap(({ items }) => items).slice(6);
+      const blocks = [...parts, rest].map((items, i) => newBlock(`block-${i + 1}`, 'Work', items));
+      const found = reorderNow({ plan: { ...plan, blocks }, find: findInCatalogue, blockId: null });
+      expect([seed, found.exact]).toEqual([seed, true]);
+      for (const { id } of found.plan.blocks)
+        expect([seed, id, bruteForce(found.plan, findInCatalogue, id, found.pinnedIds)]).toEqual([
+          seed,
+          id,
+          worth(found.after),
+        ]);
+      if (found.command) moved += 1;
+    }
+    expect(moved).toBeGreaterThan(4);
+  });
+
   it('an empty class has nothing to move', () => {
     const plan = classOfCatalogue([], { blocks: [] });
     expect(reorderNow({ plan, find: findInCatalogue, blockId: null })).toMatchObject({

@@ -48,7 +48,7 @@ export interface Reordered {
   /** How many could be moved, and how many keep their place. */
   readonly free: number;
   readonly pinnedIds: readonly string[];
-  /** Nothing better exists; else the best of what was tried. */
+  /** In no block is another order better; else the best of what was tried. */
   readonly exact: boolean;
 }
 
@@ -73,24 +73,37 @@ export function* reorder(request: ReorderRequest): Generator<{ readonly done: nu
   if (blockId !== null) return yield* inBlock({ ...request, blockId });
   const blocks = plan.blocks.filter(({ items }) => items.length > 1);
   let found: Reordered | null = null;
-  for (const [i, { id }] of blocks.entries()) {
-    const work = inBlock({ ...request, plan: found?.plan ?? plan, blockId: id });
-    let next = work.next();
-    for (; !next.done; next = work.next()) yield { done: (i + next.value.done) / blocks.length };
-    found = found ? joined(found, next.value) : next.value;
+  for (let round = 0; round < mostRounds; round++) {
+    const before: Plan = found?.plan ?? plan;
+    let sum: Reordered | null = null;
+    for (const [i, { id }] of blocks.entries()) {
+      const work = inBlock({ ...request, plan: sum?.plan ?? before, blockId: id });
+      let next = work.next();
+      for (; !next.done; next = work.next())
+        yield { done: Math.min(0.99, (round + (i + next.value.done) / blocks.length) / 2) };
+      sum = sum ? joined(sum, next.value) : next.value;
+    }
+    if (!sum) return alike(plan, request.find);
+    const isSettled: boolean = sum.command === null;
+    found = found ? { ...joined(found, sum), free: sum.free, pinnedIds: sum.pinnedIds } : sum;
+    found = { ...found, exact: sum.exact && isSettled };
+    if (isSettled) break;
   }
   if (!found) return alike(plan, request.find);
   return { ...found, moves: movesBetween(...timelinesOf([plan, found.plan], request.find)) };
 }
 
-/** Two blocks reordered one after the other. */
+/** A block's best order may change what its neighbours' is: they are gone through until nothing moves, or so often. */
+const mostRounds = 4;
+
+/** Two reorders, one after the other. */
 function joined(first: Reordered, then: Reordered): Reordered {
   const commands = [first.command, then.command].flatMap((c) => (c?.type === 'together' ? c.commands : []));
   return {
     ...then,
     command: commands.length === 0 ? null : { type: 'together', commands },
     before: first.before,
-    movedIds: [...first.movedIds, ...then.movedIds],
+    movedIds: [...new Set([...first.movedIds, ...then.movedIds])],
     free: first.free + then.free,
     pinnedIds: [...first.pinnedIds, ...then.pinnedIds],
     exact: first.exact && then.exact,

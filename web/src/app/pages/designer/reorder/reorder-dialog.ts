@@ -78,7 +78,7 @@ export class ReorderDialog {
   protected readonly moves = computed(() => (this.shown().result?.moves ?? []).map(moveWords));
   protected readonly exact = computed(() => {
     const { result: found } = this.shown();
-    return found ? exactWords(found) : '';
+    return found ? exactWords(found, this.blockId() === '' ? this.blocks().length : 1) : '';
   });
   /** What keeps its place, by name. */
   protected readonly stays = computed(() => {

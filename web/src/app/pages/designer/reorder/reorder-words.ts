@@ -16,14 +16,14 @@ const stops: Readonly<Record<Moves['reason'], string>> = {
 export const moveWords = ({ reason, before, after }: Moves) => ({ words: stops[reason], before, after });
 
 /** How sure it is that nothing is better. */
-export function exactWords({ exact, free, command }: Reordered): string {
+export function exactWords({ exact, free, command }: Reordered, blocks: number): string {
   if (free < 2)
     return exact
       ? 'There is nothing here that could change places.'
       : 'Foot by foot with another lead foot, talk, or both feet in each pass: such a block stays in its order.';
   if (!exact) return 'The best of the orders that were tried; not all could be.';
   return command
-    ? 'No order of these is better: all were weighed.'
+    ? `${blocks === 1 ? 'No order of these is better' : 'In no block is another order better'}: all were weighed.`
     : 'It stands in its best order already: all were weighed.';
 }
 
