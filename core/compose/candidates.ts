@@ -194,6 +194,8 @@ export interface CandidateRequest {
   readonly secondsOf: (item: Item, exercise: Exercise) => number;
   readonly nextId: () => string;
   readonly levels: Levels;
+  /** Whoever asks leaves out what doors of weeks do not let in. */
+  readonly keepsDoors: boolean;
   /** The main level that suits the people, where they are known. */
   readonly mainLevel: ((item: Item, exercise: Exercise) => string | null) | null;
 }
@@ -230,7 +232,7 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
   const usualRung =
     come?.rungId ?? request.mainLevel?.({ ...made, rungId: before?.id ?? null }, exercise) ?? before?.id ?? null;
   const rungId = isBack ? easierRung(exercise, usualRung) : usualRung;
-  if (come === undefined && !isThroughDoor(exercise, rungId, request)) return out('weeks');
+  if (come === undefined && !request.keepsDoors && !isThroughDoor(exercise, rungId, request)) return out('weeks');
   const bar = barOf(exercise, rungId, brief, school, come !== undefined);
   if ('why' in bar) return out(bar.why, bar.what);
   const { execution, substitutes } = bar;

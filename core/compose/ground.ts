@@ -36,6 +36,8 @@ export interface Meeting {
   readonly leaning?: Leaning;
   /** The same brief, library and seed give the same classes. */
   readonly seed: number;
+  /** Whoever asks knows the weeks there were, and leaves out what its doors do not let in. */
+  readonly keepsDoors?: boolean;
   /** Exercises that may not come (again). */
   readonly without?: readonly string[];
 }
@@ -77,6 +79,7 @@ export function groundOf(request: Meeting): Ground {
     library: open,
     history,
     levels,
+    keepsDoors: request.keepsDoors ?? false,
     nextId,
     secondsOf: (item) => {
       const one = { ...newPlan('one-item', 'One', 3600, school, pace), blocks: [newBlock('block', 'One', [item])] };

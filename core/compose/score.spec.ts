@@ -17,6 +17,7 @@ const { may } = candidatesFor({
   secondsOf: () => 90,
   nextId: () => 'item-1',
   levels: {},
+  keepsDoors: false,
   mainLevel: null,
 });
 const candidate = (id: string): Candidate => {

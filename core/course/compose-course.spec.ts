@@ -101,8 +101,11 @@ describe('the classes of a course', () => {
       }
   });
 
-  it('have nothing unstable in the basics, and the foot that starts turns', () => {
+  it('have nothing unstable in the basics but once its weeks have come, and the foot that starts turns', () => {
     const unstable = plan.doors.find(({ phase }) => phase.kind === 'unstable')?.begins ?? 0;
+    const ids = all.made.flatMap(({ plan: made }) => itemsOf(made).map(({ exerciseId }) => exerciseId));
+    // and not only what a ladder leads to
+    expect(ids).toContain('half-ball-step');
     for (const { key, plan: made } of all.made) {
       const session = plan.sessions.find((one) => one.key === key);
       expect(made.lead).toBe(session?.lead);

@@ -193,6 +193,7 @@ function* oneClass(
     history: { times: behind.times, last: behind.last, helped: request.history.helped },
     roster: soon ? roster : null,
     levels,
+    keepsDoors: true,
     seed: course.seed * 1000 + session.number + 131 * request.turn,
     without: notYet(session, plan, library, levels, request),
     count: 1,
