@@ -2,6 +2,7 @@ import { composeNow, noHistory, usualBrief } from '@core/compose';
 import { type ComposedCourse, type Course, type CourseRequest, composeCourse, newCourse } from '@core/course';
 import { defaultSchool } from '@core/exercise';
 import { type AnyItem, type Plan, defaultPace, newBlock } from '@core/plan';
+import { type LadderNote, newStudent } from '@core/roster';
 import { reorderNow, softSeconds } from '@core/sequence';
 import { findInCatalogue as find, randomCatalogueClass } from '@core/testing/catalogue-class';
 import { judgedOrder, optimumOfOrder } from '@core/testing/highs-order';
@@ -141,6 +142,29 @@ function composing(report: Report): void {
   const times = twentyBriefs.map(timeOf);
   report('three proposals from the whole catalogue, the slowest of twenty briefs', worst(times), 'ms', 2000);
   console.log(`        the middle one: ${median(times).toFixed(0)} ms; the very first ever: ${cold.toFixed(0)} ms`);
+  const roster = aGroup();
+  const words = `three proposals for ${roster.students.length} people with ${roster.notes.length} notes of their levels`;
+  const asked = { brief: usualBrief, school: defaultSchool, pace: defaultPace(), library: catalogueOffers, roster };
+  const start = performance.now();
+  composeNow({ ...asked, seed: 1 });
+  report(words, performance.now() - start, 'ms', 2000);
+}
+
+/** Thirty people who went up and down thirteen ladders for a year. */
+function aGroup() {
+  const students = Array.from({ length: 30 }, (_, i) => newStudent(`student-${i}`, `Student ${i}`, ['group']));
+  const ladders = catalogueOffers.flatMap(({ exercise }) => (exercise.ladder ? [exercise] : [])).slice(0, 13);
+  const notes = students.flatMap(({ id: studentId }) =>
+    ladders.flatMap(({ id: exerciseId, ladder }) =>
+      Array.from({ length: 30 }, (_, at): LadderNote => {
+        const rungId = ladder?.rungs[at % ladder.rungs.length]?.id ?? '';
+        const date = new Date(Date.UTC(2026, 0, 1 + at * 11)).toISOString().slice(0, 10);
+        const what = { kind: 'placed', rungId, why: 'begins', note: '' } as const;
+        return { id: `${studentId} ${exerciseId} ${at}`, studentId, exerciseId, foot: 'both', date, what, by: '' };
+      }),
+    ),
+  );
+  return { students, notes };
 }
 
 function timeOf(named: (typeof twentyBriefs)[number]): number {

@@ -85,7 +85,7 @@ function assignOne(
   student: Student,
   near: (student: Student) => Exercise | null,
 ): Assigned {
-  const own = asked.notes.filter(({ studentId }) => studentId === student.id);
+  const own = [null, asked.exercise.id].flatMap((id) => notesAbout(asked.notes, student.id, id));
   const said = (way: Way, why: AssignReason, caution: Caution | null): Assigned => ({
     studentId: student.id,
     option: way.option,
@@ -142,12 +142,32 @@ function assignOne(
   return said(way, caution && why !== 'more-support' && why !== 'no-higher' ? 'gently' : why, caution);
 }
 
+/** Notes never change: ten years of them are sorted once, not for each person and exercise. */
+const sorted = new WeakMap<readonly LadderNote[], Map<string, LadderNote[]>>();
+
+/** What is written down of somebody in an exercise; in none: what counts for all of them. */
+function notesAbout(notes: readonly LadderNote[], studentId: string, exerciseId: string | null): readonly LadderNote[] {
+  const keyOf = (of: string, id: string | null) => `${of} ${id ?? ''}`;
+  let by = sorted.get(notes);
+  if (!by) {
+    by = new Map();
+    for (const note of notes) {
+      const key = keyOf(note.studentId, note.exerciseId);
+      const list = by.get(key);
+      if (list) list.push(note);
+      else by.set(key, [note]);
+    }
+    sorted.set(notes, by);
+  }
+  return by.get(keyOf(studentId, exerciseId)) ?? [];
+}
+
 /** The level of the lower foot; null where nothing is written down. */
 export function standsOn(
   { exercise, notes }: Pick<RosterAsked, 'exercise' | 'notes'>,
   studentId: string,
 ): number | null {
-  const own = notes.filter((note) => note.studentId === studentId && note.exerciseId === exercise.id);
+  const own = notesAbout(notes, studentId, exercise.id);
   const rungs = exercise.ladder?.rungs ?? [];
   const at = [placeOf('left', own), placeOf('right', own)]
     .map((place) => rungs.findIndex(({ id }) => id === place?.rungId))
