@@ -1,4 +1,3 @@
-import type { Dose } from '../dose';
 import {
   type Concern,
   Direction,
@@ -21,7 +20,7 @@ import { likeness } from '../library';
 import { type Item, type Pace, familiarityAfter, newItem } from '../plan';
 import { surfaceFor } from '../timeline';
 import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus } from './brief';
-import { type DoseChoice, dosesFor, isLoaded } from './doses';
+import { type DoseChoice, type Levels, dosesFor, isLoaded } from './doses';
 import { IdeaId, ideas } from './idea';
 import { placeInHour } from './shape';
 
@@ -35,14 +34,6 @@ export interface History {
   readonly helped: Readonly<Record<string, { readonly better: number; readonly looks: number }>>;
 }
 export const noHistory: History = { times: {}, last: [], helped: {} };
-
-/**
- * What a course has come to in an exercise: its level, and the dose it had there. A level that is new is done at its
- * least, which is change enough; a dose that is known grows by a third at the most.
- */
-export type Levels = Readonly<
-  Record<string, { readonly rungId: string | null; readonly isNew: boolean; readonly dose: Dose | null }>
->;
 
 export interface Offer {
   readonly revision: string;

@@ -3,7 +3,14 @@ import type { Execution, Exercise } from '../exercise';
 import { alternativesOf } from '../fit';
 import type { Item } from '../plan';
 import type { ComposeBrief } from './brief';
-import type { Levels } from './candidates';
+
+/**
+ * What a course has come to in an exercise: its level, and the dose it had there. A level that is new is done at its
+ * least, which is change enough; a dose that is known grows by a third at the most.
+ */
+export type Levels = Readonly<
+  Record<string, { readonly rungId: string | null; readonly isNew: boolean; readonly dose: Dose | null }>
+>;
 
 /** One dose an exercise could have in the class, and the class time it then takes, s. */
 export interface DoseChoice {

@@ -6,13 +6,13 @@ import { type ComposeBrief, type FocusFamily, isFocus } from './brief';
 import {
   type Candidate,
   type History,
-  type Levels,
   type LeftOut,
   type Offer,
   candidatesFor,
   likenessOf,
   noHistory,
 } from './candidates';
+import type { Levels } from './doses';
 import { type Frame, nearestDose } from './draft';
 import { type IdeaId, ideas } from './idea';
 import type { Setting } from './proposal';

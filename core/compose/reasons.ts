@@ -4,7 +4,7 @@ import { recheckExercise } from '../plan';
 import type { ComposeBrief } from './brief';
 import type { Candidate, History, LeftOut } from './candidates';
 import type { IdeaId } from './idea';
-import { type Step, highPoint, leastLooks, preparing } from './score';
+import { type Step, highPoint, preparing, whatHelped } from './score';
 
 /** Why an exercise is in the class, in a sentence or two. */
 export interface Reason {
@@ -50,6 +50,7 @@ export function reasonsOf(
   );
   // Where people come to let go, the high point is rest.
   const peak = occasion === 'release' || occasion === 'opening' ? undefined : working[highPoint(working)];
+  const good = new Set(whatHelped(history));
   const prepares = peak ? preparing(working, working.indexOf(peak)).slice(-2) : [];
   return steps.map((step) => {
     const { candidate, itemId } = step;
@@ -73,7 +74,7 @@ export function reasonsOf(
     const piece = shares && candidate.kit.find((k) => shares.candidate.kit.includes(k));
     if (piece) said.push(`The ${kitNames[piece]} is out already.`);
     const helped = history.helped[exercise.id];
-    if (helped && helped.looks >= leastLooks && helped.better / helped.looks > 0.5)
+    if (helped && good.has(exercise.id))
       said.push(`Afterwards better ${helped.better} of ${helped.looks} times in this group.`);
     else if (candidate.returns) said.push('Comes back from last time.');
     return {

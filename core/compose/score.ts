@@ -255,12 +255,18 @@ function freshValue(working: readonly Step[], { last }: History): number {
 }
 
 /** Fewer looks than this say nothing. */
-export const leastLooks = 4;
+const leastLooks = 4;
 
-function helpedValue(working: readonly Step[], { helped }: History): number {
-  const good = Object.entries(helped).filter(([, { better, looks }]) => looks >= leastLooks && better / looks > 0.5);
+/** Exercises after which people were better more often than not, where that was looked at often enough. */
+export const whatHelped = ({ helped }: Pick<History, 'helped'>): string[] =>
+  Object.entries(helped).flatMap(([id, { better, looks }]) =>
+    looks >= leastLooks && better / looks > 0.5 ? [id] : [],
+  );
+
+function helpedValue(working: readonly Step[], history: History): number {
+  const good = whatHelped(history);
   if (good.length === 0) return 1;
-  const has = good.filter(([id]) => working.some(({ candidate }) => candidate.exercise.id === id)).length;
+  const has = good.filter((id) => working.some(({ candidate }) => candidate.exercise.id === id)).length;
   return clamp(has / Math.min(2, good.length));
 }
 

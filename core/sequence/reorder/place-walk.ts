@@ -1,7 +1,7 @@
 import type { Need, Room } from '../../timeline';
 import { type Machine, Numbers, type Price, type Step } from './machine';
 import { type Part, partsMs, roomBehind, whole } from './pieces';
-import type { Course } from './walk';
+import type { Course } from './units';
 
 /** Where a class stands after some units: what getting on depends on. */
 interface Place {

@@ -14,7 +14,8 @@ import { rules } from '../review';
 import type { Entry, OrderRule } from '../rule';
 import { type Part, around, piecesOf, pinnedOf } from './pieces';
 import { bestOrder } from './search';
-import { type Course, type Unit, Walk } from './walk';
+import type { Course, Unit } from './units';
+import { Walk } from './walk';
 
 /** What one soft finding is worth where nobody has said, seconds (Needlework's own). */
 export const softSeconds = 30;

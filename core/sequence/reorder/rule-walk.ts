@@ -1,6 +1,6 @@
 import type { Entry, OrderRule, State } from '../rule';
 import { type Machine, Numbers, type Price, type Step, nothing } from './machine';
-import type { Course } from './walk';
+import type { Course } from './units';
 
 /** One rule over a class of these units: its states as numbers, each judged once for each unit. */
 export class RuleWalk implements Machine {

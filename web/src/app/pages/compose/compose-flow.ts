@@ -8,26 +8,19 @@ import {
   type ComposeRequest,
   type Composed,
   type FocusFamily,
-  type History,
   type Proposal,
   isBreak,
-  noHistory,
   usualBrief,
 } from '@core/compose';
-import type { GroupTaught } from '@core/contract';
 import { itemsOf, otherSide } from '@core/plan';
-import { type Student, roomOf } from '@core/roster';
+import { roomOf } from '@core/roster';
 import { readStored } from '@core/stored';
 import { BrowserStore } from '../../data/browser-store';
-import { groupHistory } from '../../data/group-history';
-import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
-import { PeopleApi } from '../../data/people-api';
 import { Preferences } from '../../data/preferences';
 import { HeavyWork } from '../../worker/heavy-work';
-import { everything, loading, waiting } from '../../data/loading';
-import { RunApi } from '../../data/run-api';
+import { KnownStream } from './known-stream';
 
 /** What is being worked out: all three, one more, or one in the place of another. */
 type Asked =
@@ -64,8 +57,6 @@ const idsOf = (proposal: Proposal): string[] => [
 ];
 /** Per cent that "more of this" adds. */
 const more = 15;
-/** Classes of the log that are offered to follow. */
-const mostLately = 8;
 /** Threes that can be gone back to. */
 const mostEarlier = 10;
 const briefKey = 'brief';
@@ -78,13 +69,9 @@ export class ComposeFlow {
   private readonly library = inject(LibraryStore);
   private readonly preferences = inject(Preferences);
   private readonly store = inject(BrowserStore);
-  private readonly people = inject(PeopleApi);
-  private readonly runs = inject(RunApi);
-  private readonly file = inject(LadderFile);
+  readonly known = inject(KnownStream);
   private readonly notes = inject(LadderNotes);
   private readonly asked$ = new Subject<Asked | null>();
-  private readonly group$ = new Subject<string>();
-  private readonly run$ = new Subject<string>();
   /** How often something other than three was asked for. */
   private turns = 0;
 
@@ -104,38 +91,8 @@ export class ComposeFlow {
   /** Said where something else was asked for and there is nothing. */
   readonly told = signal('');
 
-  readonly taught = toSignal(
-    loading(this.group$, (id) => this.people.taught(id)),
-    { initialValue: waiting },
-  );
-  private readonly helped = toSignal(
-    loading(this.group$, (id) => this.people.helped(id)),
-    { initialValue: waiting },
-  );
-  /** The last classes in the log, and the one that this is to follow. */
-  readonly lately = toSignal(
-    this.runs.list(everything, null).pipe(
-      map(({ runs }) => runs.slice(0, mostLately)),
-      catchError(() => of([])),
-    ),
-    { initialValue: [] },
-  );
-  readonly after = signal<string | null>(null);
-  private readonly run = toSignal(
-    loading(this.run$, (id) => this.runs.read(id)),
-    { initialValue: waiting },
-  );
-
-  readonly students = computed((): readonly Student[] =>
-    this.groupId() !== null && this.file.found().status === 'ready' ? this.file.students() : [],
-  );
   /** A group was just chosen: how many come and what they have is taken from their files once those are here. */
   private readonly chosen = signal(false);
-  /** What is known of the group of the brief could not be read. */
-  readonly isUnread = computed(
-    () => this.groupId() !== null && [this.taught(), this.file.found()].some(({ status }) => status === 'failed'),
-  );
-
   /** What is being worked out, or could not be; null while nothing is. */
   readonly work = toSignal(
     this.asked$.pipe(
@@ -157,11 +114,7 @@ export class ComposeFlow {
     return work && !work.failed ? work : null;
   });
 
-  readonly ready = computed(
-    () =>
-      (this.library.exercises()?.length ?? 0) > 0 &&
-      (this.groupId() === null || [this.taught(), this.file.found()].every(({ status }) => status !== 'waiting')),
-  );
+  readonly ready = computed(() => (this.library.exercises()?.length ?? 0) > 0 && !this.known.isWaiting());
 
   constructor() {
     void this.store
@@ -174,14 +127,14 @@ export class ComposeFlow {
       .subscribe((brief) => void this.store.keep(briefKey, { format: 0, brief }));
     let judged: unknown = null;
     effect(() => {
-      const taught = this.taughtNow();
+      const taught = this.known.taught();
       if (taught === null || taught === judged) return;
       judged = taught;
       const afterBreak = taught.last !== null && isBreak(taught.last.startedAt, Date.now());
       untracked(() => this.brief().afterBreak !== afterBreak && this.change({ afterBreak }));
     });
     effect(() => {
-      if (!this.chosen() || this.students().length === 0) return;
+      if (!this.chosen() || this.known.students().length === 0) return;
       untracked(() => {
         this.chosen.set(false);
         this.takeRoom();
@@ -189,11 +142,7 @@ export class ComposeFlow {
     });
     effect(() => {
       const id = this.groupId();
-      if (id === null) return;
-      untracked(() => {
-        this.group$.next(id);
-        this.file.ask(id, []);
-      });
+      untracked(() => this.known.ofGroup(id));
     });
   }
 
@@ -202,15 +151,9 @@ export class ComposeFlow {
     this.brief.update((brief) => ({ ...brief, ...change }));
   }
 
-  /** The class that this one is to follow: not the same again. */
-  follow(runId: string | null): void {
-    this.after.set(runId);
-    if (runId !== null) this.run$.next(runId);
-  }
-
   /** How many come and what they have, as their files say. */
   takeRoom(): void {
-    const students = this.students();
+    const students = this.known.students();
     if (students.length === 0) return;
     this.change(roomOf(students));
   }
@@ -277,15 +220,16 @@ export class ComposeFlow {
   private requestFor(asked: Asked): ComposeRequest | null {
     const library = this.library.exercises();
     if (!library) return null;
-    const taught = this.taughtNow();
-    const students = this.students();
+    const { taught, students: who, history } = this.known;
+    const students = who();
+    const last = taught()?.last;
     const base: ComposeRequest = {
       brief: this.brief(),
       school: this.preferences.school(),
       pace: this.preferences.pace(),
-      lead: taught?.last ? otherSide(taught.last.lead) : 'left',
+      lead: last ? otherSide(last.lead) : 'left',
       library: library.map(({ revision, exercise }) => ({ revision, exercise })),
-      history: taught ? groupHistory(taught, this.helped().value) : this.afterRun(),
+      history: history(),
       roster: students.length > 0 ? { students: [...students], notes: [...this.notes.all()] } : null,
       seed: (this.three()?.seed ?? 1) * 1000 + this.turns,
     };
@@ -304,23 +248,10 @@ export class ComposeFlow {
     }
   }
 
-  /** What the group of the brief was taught, once that is known. */
-  private taughtNow(): GroupTaught | null {
-    const taught = this.taught();
-    return this.groupId() !== null && taught.status === 'ready' ? taught.value : null;
-  }
-
   private show({ slots, composed, brief, seed }: Three): void {
     this.slots.set(slots);
     this.composed.set(composed);
     this.three.set({ brief, seed });
-  }
-
-  private afterRun(): History {
-    const run = this.after() === null ? null : this.run().value;
-    if (!run) return noHistory;
-    const last = itemsOf(run.plan).map(({ exerciseId, rungId }) => ({ exerciseId, rungId }));
-    return { ...noHistory, last };
   }
 
   private take(asked: Asked, composed: Composed): void {

@@ -15,13 +15,14 @@ import { BriefSentence } from '../../parts/brief/brief-sentence';
 import { TopBar } from '../../parts/top/top-bar';
 import { ComposeFlow } from './compose-flow';
 import { shownProposal } from './compose-words';
+import { KnownStream } from './known-stream';
 import { ProposalCard } from './proposal-card';
 
 /** A class from a brief: the sentence, and three classes that come of it. */
 @Component({
   selector: 'nw-compose-page',
   imports: [BriefSentence, Loading, MatButton, MatProgressBar, ProposalCard, TopBar],
-  providers: [ComposeFlow, LadderFile, LadderNotes, PeopleList, Readings],
+  providers: [ComposeFlow, KnownStream, LadderFile, LadderNotes, PeopleList, Readings],
   templateUrl: './compose-page.html',
   styleUrl: './compose-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -33,6 +33,11 @@ const taught: GroupTaught = {
     items: [{ exerciseId: 'two-foot-rise', rungId: null }],
   },
 };
+const helped = Array.from({ length: 4 }, (_, i) => ({
+  exerciseId: 'short-foot',
+  answer: 'better' as const,
+  runId: `run-${i}`,
+}));
 const group = { format: 1 as const, id: 'lunch', name: 'Thursday lunch', note: '', archived: false };
 const lately: RunSummary = {
   id: 'run-1',
@@ -87,7 +92,7 @@ async function open(brief: Partial<ComposeBrief> = {}, lastAt: string | null = t
             lastAt === null
               ? throwError(() => new HttpErrorResponse({ status: 0 }))
               : of({ ...taught, last: { ...taught.last!, startedAt: lastAt } }),
-          helped: () => of({ answers: [], names: {} }),
+          helped: () => of({ answers: helped, names: { 'short-foot': 'Short foot' } }),
         },
       },
     ],
@@ -271,6 +276,7 @@ describe('a class from a brief', () => {
     const { choose, click, asked, page } = await open();
     await choose('The group', 'lunch');
     expect(page.textContent).toMatch(/Last time, 1 Nov( 2026)?: “Rises”, 1 exercise. About half come back./);
+    expect(page.textContent).toContain('What helped them comes again: Short foot.');
     // how many come and what they have is taken with the group; what is taken out of it can be had again
     await click('Nobody has a sore Achilles tendon');
     await click('2 come, as their files say');

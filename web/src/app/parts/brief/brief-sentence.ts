@@ -10,6 +10,7 @@ import { PeopleList } from '../../data/people-list';
 import { NumberField } from '../dose/number-field';
 import { Icon } from '../icon/icon';
 import { localDate, sayDate } from '../saying/date-words';
+import { shortList } from '../saying/short-list';
 import { audiences, focusWords, levels, occasions, placeWords } from './brief-words';
 
 const minutes = [3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
@@ -34,6 +35,8 @@ export class BriefSentence {
   readonly brief = input.required<ComposeBrief>();
   readonly taught = input.required<GroupTaught | null>();
   readonly students = input.required<readonly Student[]>();
+  /** What helped the group, by name. */
+  readonly helped = input<readonly string[]>([]);
   /** Classes that were taught lately, and the one this is to follow. */
   readonly lately = input.required<readonly RunSummary[]>();
   readonly after = input.required<string | null>();
@@ -99,6 +102,7 @@ export class BriefSentence {
     return `Last time, ${when}: “${last.title}”, ${n} exercise${n === 1 ? '' : 's'}. About half come back.`;
   });
   /** Their files say something else than the sentence does. */
+  protected readonly helpedWords = computed(() => shortList(this.helped(), 3));
   protected readonly differs = computed(() => roomDiffers(this.students(), this.brief()));
 
   constructor() {
