@@ -45,6 +45,51 @@ test('from a brief to a class on the floor: three proposals, one swapped, opened
   await expect(page.getByText(after[0]!).first()).toBeVisible();
 });
 
+test('for a group: who comes and what they have is in the sentence, what was sent away stays away, the three before come back', async ({
+  page,
+}) => {
+  await page.goto('/compose');
+  await page.getByLabel('The group').selectOption({ label: 'Chairs by the window' });
+  await expect(page.getByRole('spinbutton', { name: 'people' })).toHaveValue('5');
+  await expect(page.getByRole('button', { name: 'Nobody has falls, faints or dizziness' })).toBeVisible();
+  await composed(page);
+  const card = cards(page).first();
+  const names = () => card.locator('.name').allTextContents();
+  const swap = (name: string) =>
+    card
+      .getByRole('button', { name: `Another exercise in the place of ${name}`, exact: true })
+      .first()
+      .click();
+  const first = await names();
+  // mobility has others of its kind for these people
+  const at = first.indexOf((await card.locator('[aria-label="Mobility"] .name').first().textContent()) ?? '');
+  await swap(first[at]!);
+  await expect.poll(names).not.toEqual(first);
+  const second = await names();
+  const fresh = second[at]!;
+  expect(second).toEqual(first.map((name, i) => (i === at ? fresh : name)));
+  await swap(fresh);
+  await expect.poll(names).not.toEqual(second);
+  const third = await names();
+  expect(third).not.toContain(first[at]);
+  expect(third).not.toContain(fresh);
+
+  await page.getByRole('button', { name: 'Three others' }).click();
+  await expect.poll(names).not.toEqual(third);
+  await page.getByRole('button', { name: 'The three before' }).click();
+  await expect.poll(names).toEqual(third);
+  await card.getByRole('button', { name: 'As it was' }).click();
+  await card.getByRole('button', { name: 'As it was' }).click();
+  await expect.poll(names).toEqual(first);
+  await expect(card.getByRole('button', { name: 'As it was' })).toHaveCount(0);
+
+  await page.getByLabel('What it is for').selectOption({ label: 'release and recovery' });
+  await expect(page.getByText('The brief has changed: these are for what it was.')).toBeVisible();
+  await page.getByRole('button', { name: 'Compose three classes' }).click();
+  await expect(card.locator('h2')).toContainText('release');
+  await expect(page.getByText('The brief has changed')).toHaveCount(0);
+});
+
 test('what cannot be had together is said, with briefs that work', async ({ page }) => {
   await page.goto('/compose');
   await page.getByRole('spinbutton', { name: 'minutes' }).fill('60');

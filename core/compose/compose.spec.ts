@@ -4,7 +4,7 @@ import { Concern, defaultSchool } from '../exercise';
 import { type LadderNote, newStudent } from '../roster';
 import { catalogueOffers } from '../testing/twenty-briefs';
 import { findInCatalogue } from '../testing/catalogue-class';
-import { buildTimeline } from '../timeline';
+import { buildTimeline, slotFit } from '../timeline';
 import {
   type ComposeBrief,
   type ComposeRequest,
@@ -16,6 +16,7 @@ import {
   usualBrief,
 } from '.';
 import { isLoaded } from './doses';
+import { longestOnFeetMs } from './proposal';
 
 const request = (brief: Partial<ComposeBrief>, change: Partial<ComposeRequest> = {}): ComposeRequest => ({
   brief: { ...usualBrief, ...brief },
@@ -64,15 +65,38 @@ describe('asking again', () => {
   it('swap this one: one of its family in its place, the rest kept', () => {
     const before = work(first!);
     const out = before.find((id) => familyOf(id) === 'mobility')!;
-    const kept = before.filter((id) => id !== out);
-    const [swapped] = composeNow(
-      request({ ...short, idea: first!.idea }, { count: 1, kept, without: [out], swapIn: 'mobility' }),
-    ).proposals;
+    const swap = { plan: first!.plan, exerciseId: out };
+    const [swapped] = composeNow(request({ ...short, idea: first!.idea }, { without: [out], swap })).proposals;
     const after = work(swapped!);
-    expect(after).toHaveLength(before.length);
-    expect(kept.every((id) => after.includes(id))).toBe(true);
-    const [fresh] = after.filter((id) => !kept.includes(id));
-    expect([familyOf(fresh!), fresh === out]).toEqual(['mobility', false]);
+    const fresh = after[before.indexOf(out)]!;
+    expect(after).toEqual(before.map((id) => (id === out ? fresh : id)));
+    expect([familyOf(fresh), before.includes(fresh)]).toEqual(['mobility', false]);
+    // what frames the class stays too, and it lands
+    const frames = ({ plan }: Proposal) =>
+      itemsOf(plan).flatMap(({ exerciseId }) => (work(first!).includes(exerciseId) ? [] : [exerciseId]));
+    expect(frames(swapped!).filter((id) => id !== fresh)).toEqual(frames(first!));
+    const { plannedMs, slotMs, reserveMs } = slotFit(
+      swapped!.plan,
+      buildTimeline({ plan: swapped!.plan, find: findInCatalogue }),
+    );
+    expect(Math.abs(plannedMs - (slotMs - reserveMs))).toBeLessThanOrEqual(20_000);
+    expect(swapped!.reasons.map(({ itemId }) => itemId)).toEqual(first!.reasons.map(({ itemId }) => itemId));
+  });
+
+  it('every exercise of a class can be swapped for one of its family, or there is none; and keeps who stands no longer than before', () => {
+    const asked = { ...short, concerns: ['falls-or-faints' as const] };
+    const [one] = composeNow(request(asked, { count: 1 })).proposals;
+    let swaps = 0;
+    for (const out of work(one!)) {
+      const [other] = composeNow(
+        request({ ...asked, idea: one!.idea }, { without: [out], swap: { plan: one!.plan, exerciseId: out } }),
+      ).proposals;
+      if (!other) continue;
+      swaps += 1;
+      expect(work(other)).not.toContain(out);
+      expect(longestOnFeetMs(buildTimeline({ plan: other.plan, find: findInCatalogue }))).toBeLessThanOrEqual(360_000);
+    }
+    expect(swaps).toBeGreaterThan(0.6 * work(one!).length);
   });
 
   it('more of a family: its share grows, and what was there stays', () => {

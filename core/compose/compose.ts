@@ -1,5 +1,5 @@
 import { dice } from '../dice';
-import type { Plan } from '../plan';
+import { type Plan, itemsOf } from '../plan';
 import { type FocusFamily, isFocus } from './brief';
 import { noHistory } from './candidates';
 import { type Clash, clashOf, noneFits } from './clash';
@@ -7,6 +7,7 @@ import { type Draft, type Frame, drafted, mostShared } from './draft';
 import { type Ground, type Meeting, groundOf } from './ground';
 import { IdeaId } from './idea';
 import { type Made, longestOnFeetMs, made } from './proposal';
+import { type Swap, swapped } from './swap';
 import { type NotAsked, type Reason, notAskedOf, reasonsOf } from './reasons';
 import { type Term, farthest, longestStanding, sharesIn } from './score';
 
@@ -17,8 +18,8 @@ export interface ComposeRequest extends Meeting {
   readonly kept?: readonly string[];
   /** Exercises of proposals shown already: a new one shares few of them. */
   readonly shown?: readonly (readonly string[])[];
-  /** Nothing is added or left out beside what is kept: one exercise for another of its family. */
-  readonly swapIn?: FocusFamily;
+  /** One exercise of a class for another of its family: the rest stays where it stands. */
+  readonly swap?: Swap;
 }
 
 /** A class to look at, with what speaks for it. */
@@ -56,6 +57,7 @@ export const mostOff = 0.1;
  */
 export function* compose(asked: ComposeRequest): Generator<{ readonly done: number }, Composed> {
   const request = { ...asked, school: { ...asked.school, ...asked.brief.school } };
+  if (asked.swap) return yield* swappedOnly(request, asked.swap);
   const found = yield* composedOnly(request);
   if (found.proposals.length > 0) return { ...found, clash: null };
   const base = found.clash ?? noneFits(request.brief);
@@ -79,6 +81,26 @@ function toEnd<T>(work: Generator<unknown, T>): T {
 
 /** Composes to the end without stopping; for tests and for callers that have the time. */
 export const composeNow = (request: ComposeRequest): Composed => toEnd(compose(request));
+
+function* swappedOnly(request: ComposeRequest, swap: Swap): Generator<{ readonly done: number }, Composed> {
+  const ground = groundOf(request);
+  const idea = request.brief.idea ?? 'inner-ball';
+  const work = swapped(swap, ground, idea, (of) => isSound(of, ground));
+  let next = work.next();
+  for (; !next.done; next = work.next()) yield { done: 0.1 + 0.4 * next.value };
+  if (next.value)
+    return {
+      proposals: [proposalOf(next.value, idea, ground, request)],
+      notAsked: notAskedOf(ground.not),
+      clash: null,
+    };
+  // Where no other one lands in its place, the rest stays and may stand in another order.
+  const kept = itemsOf(swap.plan).flatMap(({ exerciseId }) => (exerciseId === swap.exerciseId ? [] : [exerciseId]));
+  const again = composedOnly({ ...request, kept, count: 1 });
+  let step = again.next();
+  for (; !step.done; step = again.next()) yield { done: 0.5 + 0.5 * step.value.done };
+  return step.value;
+}
 
 function* composedOnly(request: ComposeRequest): Generator<{ readonly done: number }, Composed> {
   const ground = groundOf(request);
@@ -145,6 +167,17 @@ interface Attempt {
   readonly howLong: number;
 }
 
+/** The look and the rest that are among what is kept; null where none of it frames a class. */
+function frameWith({ frame }: Ground, kept: readonly string[]): Frame | null {
+  const frames = Array.from({ length: mostFrames }, (_, at) => frame(at));
+  const has = ({ before, after }: Frame) =>
+    [...before, ...after].filter(({ exercise }) => kept.includes(exercise.id)).length;
+  const best = frames.reduce((a, b) => (has(b) > has(a) ? b : a));
+  return has(best) > 0 ? best : null;
+}
+/** Looks and rests turn; so many turns show all there are together. */
+const mostFrames = 30;
+
 /** A draft with one idea, from the seed. */
 function draftOf(
   request: ComposeRequest,
@@ -152,27 +185,25 @@ function draftOf(
   idea: IdeaId,
   { at, attempt, shown, moreSeconds, howLong }: Attempt,
 ): { readonly draft: Draft | null; readonly frame: Frame } {
-  const { school, kept = [], swapIn } = request;
+  const { school, kept = [] } = request;
   const { may } = ground;
   const roll = dice(request.seed * 7919 + at * 101 + attempt * 13 + IdeaId.options.indexOf(idea));
   roll(97);
-  const frame = ground.frame(at + (request.seed % 3));
+  const frame = frameWith(ground, kept) ?? ground.frame(at + (request.seed % 3));
   const keptOnes = kept.flatMap(
     (id) => may.find(({ exercise }) => exercise.id === id && isFocus(exercise.family)) ?? [],
   );
-  const has = (family: FocusFamily) => keptOnes.filter(({ exercise }) => exercise.family === family).length;
   const draft = drafted({
     judging: ground.judging(idea),
     school,
     may,
-    seats: swapIn ? new Map([[swapIn, has(swapIn) + 1]]) : ground.seats,
+    seats: ground.seats,
     kept: keptOnes,
     frame,
     workSeconds: Math.max(0, ground.workSeconds(frame) + moreSeconds),
     shown,
     roll,
-    rounds: swapIn ? Math.min(60, howLong) : howLong,
-    isSwap: swapIn !== undefined,
+    rounds: howLong,
   });
   return { draft, frame };
 }

@@ -39,8 +39,6 @@ export interface DraftRequest {
   readonly shown: readonly ReadonlySet<string>[];
   readonly roll: (below: number) => number;
   readonly rounds: number;
-  /** One for another: nothing is added and nothing left out. */
-  readonly isSwap: boolean;
 }
 
 /** Of the items of two proposals, the share that may be the same. */
@@ -153,7 +151,7 @@ export function drafted(request: DraftRequest): Draft | null {
   let best = judged(start, request);
   let now = best;
   for (let round = 0; round < rounds; round++) {
-    const tried = changed(now.picks, byFamily, work, roll, request.isSwap);
+    const tried = changed(now.picks, byFamily, work, roll);
     if (!tried || tried.length > most) continue;
     const draft = judged(tried, request);
     // Early on something a little worse may be on the way to something better.
@@ -180,11 +178,10 @@ function changed(
   byFamily: ReadonlyMap<FocusFamily, readonly Candidate[]>,
   work: readonly Candidate[],
   roll: (below: number) => number,
-  isSwap: boolean,
 ): Pick[] | null {
   const free = picks.flatMap((pick, i) => (pick.kept ? [] : [i]));
   const has = new Set(picks.map(({ candidate }) => candidate.exercise.id));
-  const kind = isSwap ? 9 : roll(10);
+  const kind = roll(10);
   const open = (list: readonly Candidate[]) => list.filter(({ exercise }) => !has.has(exercise.id));
   if (kind === 0 && free.length > 2) return picks.filter((_, i) => i !== free[roll(free.length)]);
   if (kind === 1) {

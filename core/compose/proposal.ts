@@ -77,6 +77,22 @@ export function* made(
 
 const asksToLook = ({ rule }: Finding): boolean => rule === 'look-first' || rule === 'look-again';
 
+/**
+ * A class that was made once, with an item changed by hand, in its order: with the doses as they are, with another dose of
+ * that item, of what people do sitting or lying, and of all; what touches least comes first.
+ */
+export function* remade(plan: Plan, itemId: string, judging: Judging, setting: Setting): Generator<Made, void> {
+  const levelled = withLevels({ ...plan, accepted: [] }, setting);
+  const judged = (now: Plan) => judgedClass(withoutLooks(now, setting), judging, setting);
+  const asItIs = judged(levelled);
+  yield asItIs;
+  const up = new Set(
+    asItIs.timeline.items.flatMap((time) => (time.execution && placeOf(time.execution) === 'up' ? [time.itemId] : [])),
+  );
+  const these: ((item: Item) => boolean)[] = [({ id }) => id === itemId, ({ id }) => !up.has(id), () => true];
+  for (const among of these) yield judged(fitted(levelled, setting, among));
+}
+
 /** A class that is to have no looks is not told that it has none. */
 function withoutLooks(plan: Plan, { brief, find, nextId }: Setting): Plan {
   if (brief.looks) return plan;
@@ -221,11 +237,15 @@ function withLevels(plan: Plan, { brief, find, optionsFor }: Setting): Plan {
  * Fits the doses. A look takes as long as looking takes; before rehearsal no hold is made longer; what closes on an eight
  * is left so where the rest will do.
  */
-function fitted(plan: Plan, { find, brief, beginning, may }: Setting): Plan {
+function fitted(
+  plan: Plan,
+  { find, brief, beginning, may }: Setting,
+  among: (item: Item) => boolean = () => true,
+): Plan {
   const has = (kind: 'hold' | 'reps') => (item: Item) => item.dose.some((part) => part.kind === kind);
   const work = itemsOf(plan).filter((item) => {
     const family = find(item.revision)?.family;
-    return family !== undefined && isFocus(family) && !item.recheck && !beginning.has(item.exerciseId);
+    return among(item) && family !== undefined && isFocus(family) && !item.recheck && !beginning.has(item.exerciseId);
   });
   const most = new Map(may.map(({ exercise, mostWorkMs }) => [exercise.id, mostWorkMs]));
   const mostWorkMs = new Map(

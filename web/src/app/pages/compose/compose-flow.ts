@@ -183,12 +183,11 @@ export class ComposeFlow {
   }
 
   /** Another exercise of its family in the place of one; the rest stays, and what was sent away stays away. */
-  swap(at: number, exerciseId: string, family: FocusFamily): void {
+  swap(at: number, exerciseId: string): void {
     const slot = this.slots()[at];
     if (!slot) return;
-    const kept = idsOf(slot.now).filter((id) => id !== exerciseId);
     const refused = [...slot.refused, exerciseId];
-    this.ask({ kind: 'change', at, slot: { ...slot, refused }, change: { kept, swapIn: family } });
+    this.ask({ kind: 'change', at, slot: { ...slot, refused }, change: { swap: { plan: slot.now.plan, exerciseId } } });
   }
 
   /** A larger share for a family; all that is there stays. */

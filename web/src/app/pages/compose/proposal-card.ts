@@ -3,7 +3,7 @@ import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatTooltip } from '@angular/material/tooltip';
 import { mdiSwapHorizontal } from '@mdi/js';
-import { FocusFamily } from '@core/compose';
+import type { FocusFamily } from '@core/compose';
 import { Icon } from '../../parts/icon/icon';
 import { ClassOutline } from '../../parts/thread/class-outline';
 import type { ShownProposal } from './compose-words';
@@ -22,13 +22,9 @@ export class ProposalCard {
   readonly opened = output();
   readonly another = output();
   readonly back = output();
-  readonly swapped = output<{ readonly exerciseId: string; readonly family: FocusFamily }>();
+  /** The exercise that is to be another one. */
+  readonly swapped = output<string>();
   readonly moreOf = output<FocusFamily>();
 
   protected readonly icons = { swap: mdiSwapHorizontal };
-
-  protected swap({ exerciseId, family }: ShownProposal['groups'][number]['rows'][number]): void {
-    const focus = FocusFamily.safeParse(family);
-    if (focus.success) this.swapped.emit({ exerciseId, family: focus.data });
-  }
 }
