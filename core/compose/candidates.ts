@@ -149,6 +149,27 @@ function enough(need: { kit: KitId; per: 'person' | 'room'; count: number }, { k
   return has >= (need.per === 'person' ? need.count * (people ?? 1) : need.count);
 }
 
+/** Pieces that the last class used and the brief has too few of, as many as it takes for its people. */
+export function kitOfLast(
+  { last }: Pick<History, 'last'>,
+  library: readonly Pick<Offer, 'exercise'>[],
+  brief: ComposeBrief,
+  school: School,
+): Partial<Record<KitId, number>> {
+  const missing: Partial<Record<KitId, number>> = {};
+  for (const { exerciseId, rungId } of last) {
+    const exercise = library.find((offer) => offer.exercise.id === exerciseId)?.exercise;
+    const settled = exercise && resolve(exercise, rungId, school);
+    if (!settled?.ok) continue;
+    for (const need of withSubstitutes(settled.value, substitutesIn(settled.value, brief)).kit) {
+      if (enough(need, brief)) continue;
+      const count = need.per === 'person' ? need.count * (brief.people ?? 1) : need.count;
+      missing[need.kit] = Math.max(missing[need.kit] ?? 0, count);
+    }
+  }
+  return missing;
+}
+
 const regionSum = ({ regions }: Execution) => Object.values(regions).reduce((sum, rating) => sum + (rating ?? 0), 0);
 
 function demandOf(execution: Execution): number {

@@ -12,6 +12,7 @@ import {
   compose,
   composeNow,
   isBreak,
+  kitOfLast,
   noHistory,
   usualBrief,
 } from '.';
@@ -31,6 +32,7 @@ const work = ({ plan }: Proposal) =>
     const family = catalogueOffers.find(({ exercise }) => exercise.id === exerciseId)!.exercise.family;
     return recheck || family === 'check' || family === 'close' ? [] : [exerciseId];
   });
+const exerciseOf = (id: string) => catalogueOffers.find(({ exercise }) => exercise.id === id)!.exercise;
 const familyOf = (id: string) => catalogueOffers.find(({ exercise }) => exercise.id === id)!.exercise.family;
 const short: Partial<ComposeBrief> = { slotSeconds: 15 * 60 };
 
@@ -144,8 +146,27 @@ describe('a group that comes back', () => {
   });
 });
 
+describe('the kit of the last class', () => {
+  const last = ['ball-along-the-sole', 'waist-loop-turn-in', 'two-foot-rise', 'towel-gather'].map((exerciseId) => ({
+    exerciseId,
+    rungId: exerciseOf(exerciseId).ladder?.startRung ?? null,
+  }));
+  const missing = (brief: Partial<ComposeBrief>) =>
+    kitOfLast({ last }, catalogueOffers, { ...usualBrief, ...brief }, defaultSchool);
+
+  it('is what it used and the brief has too little of, one for each who comes', () => {
+    expect(missing({ people: 7, kit: { chair: 7, mat: 7 } })).toMatchObject({ 'firm-ball': 7 });
+    expect(missing({ people: 7, kit: { chair: 7, mat: 7, 'firm-ball': 3 } })).toMatchObject({ 'firm-ball': 7 });
+    expect(missing({ people: 7, kit: { chair: 7, mat: 7, 'firm-ball': 7 } })['firm-ball']).toBeUndefined();
+  });
+
+  it('what has something standing in for it is not missing', () => {
+    expect(missing({ people: 7, kit: { chair: 7, mat: 7, band: 7 } })['long-loop']).toBeUndefined();
+    expect(missing({ people: 7, kit: { chair: 7, mat: 7 } })['long-loop']).toBe(7);
+  });
+});
+
 describe('a group that comes back from a break', () => {
-  const exerciseOf = (id: string) => catalogueOffers.find(({ exercise }) => exercise.id === id)!.exercise;
   const rungs = exerciseOf('two-foot-rise').ladder!.rungs.map(({ id }) => id);
   const last = [{ exerciseId: 'two-foot-rise', rungId: rungs[2]! }];
   const few = catalogueOffers.filter(({ exercise: { id } }) =>

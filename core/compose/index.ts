@@ -1,5 +1,5 @@
 export * from './brief';
-export { type History, type LeftOut, type Offer, barOf, isBreak, noHistory } from './candidates';
+export { type History, type LeftOut, type Offer, barOf, isBreak, kitOfLast, noHistory } from './candidates';
 export * from './class-from';
 export * from './compose';
 export { type Levels } from './doses';

@@ -30,6 +30,7 @@ import { ProposalCard } from './proposal-card';
 export class ComposePage {
   protected readonly flow = inject(ComposeFlow);
   protected readonly library = inject(LibraryStore);
+  protected readonly preferences = inject(Preferences);
   private readonly made = inject(NewClass);
 
   protected readonly shown = computed(() => {
@@ -46,7 +47,7 @@ export class ComposePage {
 
   constructor() {
     this.library.load();
-    inject(Preferences).load();
+    this.preferences.load();
   }
 
   protected open(proposal: Proposal): void {

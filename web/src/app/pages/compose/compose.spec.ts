@@ -24,13 +24,14 @@ import { RunApi } from '../../data/run-api';
 import { WORKER_FACTORY } from '../../worker/heavy-work';
 import { ComposePage } from './compose-page';
 
+const rise = builtIn.find(({ exercise }) => exercise.id === 'two-foot-rise')!.exercise;
 const taught: GroupTaught = {
   times: { 'two-foot-rise': 3 },
   last: {
     title: 'Rises',
     startedAt: '2026-11-01T10:00:00.000Z',
     lead: 'left',
-    items: [{ exerciseId: 'two-foot-rise', rungId: null }],
+    items: [{ exerciseId: 'two-foot-rise', rungId: rise.ladder?.startRung ?? null }],
   },
 };
 const helped = Array.from({ length: 4 }, (_, i) => ({
@@ -276,7 +277,7 @@ describe('a class from a brief', () => {
     const { choose, click, asked, page } = await open();
     await choose('The group', 'lunch');
     expect(page.textContent).toMatch(/Last time, 1 Nov( 2026)?: “Rises”, 1 exercise. About half come back./);
-    expect(page.textContent).toContain('What helped them comes again: Short foot.');
+    expect(page.textContent).toContain('What helped them comes again where it can: Short foot.');
     // how many come and what they have is taken with the group; what is taken out of it can be had again
     await click('Nobody has a sore Achilles tendon');
     await click('2 come, as their files say');
@@ -287,6 +288,17 @@ describe('a class from a brief', () => {
       brief: { groupId: 'lunch', people: 2, concerns: ['sore-achilles'] },
       roster: { students: [{ id: 'mara' }, { id: 'una-p' }] },
     });
+  });
+
+  it('what the last class used and the sentence lacks is there with one press', async () => {
+    const { choose, click, asked, page } = await open({ kit: {} });
+    await choose('The group', 'lunch');
+    const button = [...page.querySelectorAll('button')].find((b) => b.textContent?.includes('what last time used'))!;
+    expect(button.textContent).toMatch(/what last time used: .+/);
+    await click('what last time used');
+    expect(page.textContent).not.toContain('what last time used');
+    await click('Compose three classes');
+    expect(Object.keys(asked()[0]!.brief.kit).length).toBeGreaterThan(0);
   });
 
   it('a group that had no class for weeks comes back a level lower, until its teacher says otherwise', async () => {

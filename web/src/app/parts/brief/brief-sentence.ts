@@ -1,8 +1,17 @@
 import { ChangeDetectionStrategy, Component, booleanAttribute, computed, inject, input, output } from '@angular/core';
 import { mdiClose } from '@mdi/js';
-import { type ComposeBrief, FocusFamily, IdeaId, PlaceInRoom, ideas } from '@core/compose';
+import {
+  type ComposeBrief,
+  FocusFamily,
+  type History,
+  IdeaId,
+  PlaceInRoom,
+  ideas,
+  kitOfLast,
+  noHistory,
+} from '@core/compose';
 import type { GroupTaught, RunSummary } from '@core/contract';
-import { Concern, School, type SchoolQuestion, concernNames, schoolWords } from '@core/exercise';
+import { Concern, School, type SchoolQuestion, concernNames, defaultSchool, schoolWords } from '@core/exercise';
 import { Floor, type KitId, isFetched, kitNames } from '@core/kit';
 import { type Student, roomDiffers } from '@core/roster';
 import { LibraryStore } from '../../data/library-store';
@@ -35,6 +44,9 @@ export class BriefSentence {
   readonly brief = input.required<ComposeBrief>();
   readonly taught = input.required<GroupTaught | null>();
   readonly students = input.required<readonly Student[]>();
+  /** What was taught before, and how this teacher teaches. */
+  readonly history = input<Pick<History, 'last'>>(noHistory);
+  readonly school = input<School>(defaultSchool);
   /** What helped the group, by name. */
   readonly helped = input<readonly string[]>([]);
   /** Classes that were taught lately, and the one this is to follow. */
@@ -103,6 +115,17 @@ export class BriefSentence {
   });
   /** Their files say something else than the sentence does. */
   protected readonly helpedWords = computed(() => shortList(this.helped(), 3));
+  /** What the last class used and the sentence does not have. */
+  protected readonly kitOfLast = computed(() => {
+    const { last } = this.history();
+    return last.length === 0 ? {} : kitOfLast({ last }, this.library.exercises() ?? [], this.brief(), this.school());
+  });
+  protected readonly kitOfLastWords = computed(() =>
+    shortList(
+      (Object.keys(this.kitOfLast()) as KitId[]).map((kit) => kitNames[kit]),
+      4,
+    ),
+  );
   protected readonly differs = computed(() => roomDiffers(this.students(), this.brief()));
 
   constructor() {
@@ -120,6 +143,10 @@ export class BriefSentence {
   protected togglePlace(place: PlaceInRoom, on: boolean): void {
     const places = PlaceInRoom.options.filter((p) => (p === place ? on : this.brief().places.includes(p)));
     if (places.length > 0) this.set({ places });
+  }
+
+  protected takeKit(): void {
+    this.set({ kit: { ...this.brief().kit, ...this.kitOfLast() } });
   }
 
   protected setKit(kit: KitId, count: number | null): void {
