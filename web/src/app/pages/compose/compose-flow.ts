@@ -266,9 +266,7 @@ export class ComposeFlow {
       this.show({ slots, composed, brief, seed });
       const few = composed.proposals.length;
       if (few > 0 && few < 3)
-        this.told.set(
-          `${few === 1 ? 'One' : 'Two'}, not three: others would be too much like ${few === 1 ? 'it' : 'these'}.`,
-        );
+        this.told.set(`${few === 1 ? 'One' : 'Two'}, not three: nothing else was found that lands and differs enough.`);
       return;
     }
     if (!first) {
