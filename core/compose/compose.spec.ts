@@ -209,6 +209,15 @@ describe('a group that comes back from a break', () => {
     expect(work(true, 'two-foot-rise')).toBeLessThan(work(false, 'two-foot-rise'));
   });
 
+  it('nobody is offered the level they had before it', () => {
+    const levels = (afterBreak: boolean) =>
+      composeNow(request({ ...short, who: 'mixed', afterBreak }, { count: 1 })).proposals.flatMap(({ plan }) =>
+        itemsOf(plan).flatMap(({ easier, harder }) => [easier && 'easier', harder && 'harder'].filter(Boolean)),
+      );
+    expect([levels(false).includes('harder'), levels(true).includes('harder')]).toEqual([true, false]);
+    expect(levels(true)).toContain('easier');
+  });
+
   it('is one from four weeks without a class on', () => {
     const now = Date.parse('2026-11-28T10:00:00Z');
     expect(['2026-10-31T10:00:00Z', '2026-11-01T10:00:00Z'].map((at) => isBreak(at, now))).toEqual([true, false]);

@@ -219,18 +219,28 @@ function withLooks(plan: Plan, draft: Draft, { brief, nextId, may }: Setting): P
   return after?.ok ? after.value : plan;
 }
 
-/** Two levels: the same movement, count and clock; those of the people where they are known. */
+/**
+ * Two levels: the same movement, count and clock; those of the people where they are known. After a break nobody is offered
+ * what they did before it: what is harder comes back by itself.
+ */
 function withLevels(plan: Plan, { brief, find, optionsFor }: Setting): Plan {
+  const changed = (now: Plan, itemId: string, change: Partial<Item>): Plan => {
+    const after = applyCommand(now, { type: 'edit-item', itemId, change });
+    return after.ok ? after.value : now;
+  };
+  let now = plan;
   if (optionsFor) {
-    return itemsOf(plan).reduce((now, item) => {
+    for (const item of itemsOf(plan)) {
       const options = optionsFor(item);
-      const after = options ? applyCommand(now, { type: 'edit-item', itemId: item.id, change: options }) : null;
-      return after?.ok ? after.value : now;
-    }, plan);
+      if (options) now = changed(now, item.id, options);
+    }
+  } else if (brief.who === 'mixed') {
+    const command = offerLevels(plan, find);
+    const after = command ? applyCommand(plan, command) : null;
+    if (after?.ok) now = after.value;
   }
-  const command = brief.who === 'mixed' ? offerLevels(plan, find) : null;
-  const after = command ? applyCommand(plan, command) : null;
-  return after?.ok ? after.value : plan;
+  if (!brief.afterBreak) return now;
+  return itemsOf(now).reduce((so, { id, harder }) => (harder ? changed(so, id, { harder: null }) : so), now);
 }
 
 /**
