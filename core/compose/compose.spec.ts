@@ -207,6 +207,13 @@ describe('a group that comes back from a break', () => {
     const most = ({ least, usual }: (typeof loaded)[number]) => Math.max(reps(least), Math.ceil(0.67 * reps(usual)));
     expect(loaded.filter((one) => one.has > most(one))).toEqual([]);
     expect(work(true, 'two-foot-rise')).toBeLessThan(work(false, 'two-foot-rise'));
+    const why = (afterBreak: boolean, id: string) => {
+      const { plan, reasons } = classFor(afterBreak);
+      const item = itemsOf(plan).find(({ exerciseId }) => exerciseId === id);
+      return reasons.find(({ itemId }) => itemId === item?.id)?.own ?? '';
+    };
+    expect(why(true, 'two-foot-rise')).toContain('Gentler, after the weeks without a class.');
+    expect([why(false, 'two-foot-rise'), why(true, 'ankle-circles')].join()).not.toContain('Gentler');
   });
 
   it('nobody is offered the level they had before it', () => {

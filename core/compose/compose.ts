@@ -234,7 +234,7 @@ function proposalOf(
   return {
     plan: of.plan,
     idea,
-    reasons: reasonsOf(of.steps, idea, history, school.words, brief.occasion),
+    reasons: reasonsOf(of.steps, idea, history, school.words, brief),
     terms: of.terms,
     sum: of.sum,
     totalMs: of.timeline.totalMs,

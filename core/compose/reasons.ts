@@ -3,6 +3,7 @@ import { kitNames } from '../kit';
 import { recheckExercise } from '../plan';
 import type { ComposeBrief } from './brief';
 import type { Candidate, History, LeftOut } from './candidates';
+import { isLoaded } from './doses';
 import type { IdeaId } from './idea';
 import { type Step, highPoint, preparing, whatHelped } from './score';
 
@@ -43,7 +44,7 @@ export function reasonsOf(
   idea: IdeaId,
   history: History,
   words: 'plain' | 'anatomical',
-  occasion: ComposeBrief['occasion'],
+  { occasion, afterBreak }: Pick<ComposeBrief, 'occasion' | 'afterBreak'>,
 ): Reason[] {
   const working = steps.filter(
     ({ candidate: { exercise } }) => exercise.family !== 'check' && exercise.family !== 'close',
@@ -80,11 +81,13 @@ export function reasonsOf(
     return {
       itemId,
       part: partOf(candidate, at > working.length / 2),
-      own: said.slice(0, 2).join(' '),
+      own: [...said.slice(0, 2), ...(afterBreak && isLoaded(exercise) ? [gentler] : [])].join(' '),
       carries: at >= 0 && candidate.carries.has(idea),
     };
   });
 }
+
+const gentler = 'Gentler, after the weeks without a class.';
 
 /** What its part of the hour is for. */
 function partOf({ exercise, item, place }: Candidate, isLate: boolean): string {

@@ -25,6 +25,7 @@ export class PlaceWalk implements Machine {
   private readonly steps = new Map<number, Step>();
   private readonly leads = new Map<number, Led>();
   private readonly agains = new Map<number, number>();
+  private readonly ends = new Map<number, Price>();
   private readonly owed = new Map<number, number>();
   private readonly least = new Map<Part, number>();
   /** Rooms that something can be come to from: as the block begins, and as each of its parts leaves it. */
@@ -59,10 +60,14 @@ export class PlaceWalk implements Machine {
 
   /** Closing the ring, and getting through the rest of the class. */
   end(from: number): Price {
+    const known = this.ends.get(from);
+    if (known) return known;
     const closed = this.closed(this.placeAt(from));
     const room = this.rooms.list[closed.room] ?? null;
     const ms = closed.ms + partsMs(room, this.course.behind.parts, this.course.plan).ms;
-    return { ms, soft: 0, hard: 0 };
+    const made = { ms, soft: 0, hard: 0 };
+    this.ends.set(from, made);
+    return made;
   }
 
   /** The least time that a unit can take, whatever is before it, ms. */

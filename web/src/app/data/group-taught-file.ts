@@ -1,6 +1,6 @@
-import { Injectable, inject } from '@angular/core';
+import { Injectable, inject, untracked } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { Subject, distinctUntilChanged } from 'rxjs';
+import { Subject } from 'rxjs';
 import { loading, waiting } from './loading';
 import { PeopleApi } from './people-api';
 
@@ -9,13 +9,17 @@ import { PeopleApi } from './people-api';
 export class GroupTaughtFile {
   private readonly api = inject(PeopleApi);
   private readonly asked$ = new Subject<string>();
+  private asked: string | null = null;
 
   readonly taught = toSignal(
-    loading(this.asked$.pipe(distinctUntilChanged()), (id) => this.api.taught(id)),
+    loading(this.asked$, (id) => this.api.taught(id)),
     { initialValue: waiting },
   );
 
+  /** Asked about the same group again it is fetched once more only where that failed. */
   ask(groupId: string): void {
+    if (groupId === this.asked && untracked(this.taught).status !== 'failed') return;
+    this.asked = groupId;
     this.asked$.next(groupId);
   }
 }

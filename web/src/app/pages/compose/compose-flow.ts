@@ -12,6 +12,7 @@ import {
   isBreak,
   usualBrief,
 } from '@core/compose';
+import type { Concern } from '@core/exercise';
 import { itemsOf, otherSide } from '@core/plan';
 import { roomOf } from '@core/roster';
 import { readStored } from '@core/stored';
@@ -93,6 +94,8 @@ export class ComposeFlow {
 
   /** A group was just chosen: how many come and what they have is taken from their files once those are here. */
   private readonly chosen = signal(false);
+  /** What came into the sentence from a group's files: it goes with that group. What was said by hand stays. */
+  private fromFiles: readonly Concern[] = [];
   /** What is being worked out, or could not be; null while nothing is. */
   readonly work = toSignal(
     this.asked$.pipe(
@@ -137,7 +140,7 @@ export class ComposeFlow {
       if (!this.chosen() || this.known.students().length === 0) return;
       untracked(() => {
         this.chosen.set(false);
-        this.takeRoom();
+        this.addRoom();
       });
     });
     effect(() => {
@@ -147,15 +150,27 @@ export class ComposeFlow {
   }
 
   change(change: Partial<ComposeBrief>): void {
-    if (change.groupId !== undefined) this.chosen.set(change.groupId !== null && change.groupId !== this.groupId());
+    if (change.groupId !== undefined && change.groupId !== this.groupId()) {
+      // asked for before the sentence says it: nothing of the group before it is taken for this one
+      this.known.ofGroup(change.groupId);
+      this.chosen.set(change.groupId !== null);
+    }
     this.brief.update((brief) => ({ ...brief, ...change }));
   }
 
   /** How many come and what they have, as their files say. */
   takeRoom(): void {
-    const students = this.known.students();
-    if (students.length === 0) return;
-    this.change(roomOf(students));
+    const room = roomOf(this.known.students());
+    this.fromFiles = room.concerns;
+    this.change(room);
+  }
+
+  /** The same, with what was said by hand before. */
+  private addRoom(): void {
+    const { people, concerns } = roomOf(this.known.students());
+    const byHand = this.brief().concerns.filter((concern) => !this.fromFiles.includes(concern));
+    this.fromFiles = concerns;
+    this.change({ people, concerns: [...new Set([...byHand, ...concerns])] });
   }
 
   /** The same brief once more gives three others; each brief begins with the same three. */

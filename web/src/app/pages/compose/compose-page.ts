@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { type Proposal, classFrom } from '@core/compose';
+import { GroupTaughtFile } from '../../data/group-taught-file';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -22,7 +23,7 @@ import { ProposalCard } from './proposal-card';
 @Component({
   selector: 'nw-compose-page',
   imports: [BriefSentence, Loading, MatButton, MatProgressBar, ProposalCard, TopBar],
-  providers: [ComposeFlow, KnownStream, LadderFile, LadderNotes, PeopleList, Readings],
+  providers: [ComposeFlow, GroupTaughtFile, KnownStream, LadderFile, LadderNotes, PeopleList, Readings],
   templateUrl: './compose-page.html',
   styleUrl: './compose-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -8,7 +8,7 @@ import { type ComposeBrief, usualBrief } from '@core/compose';
 import type { GroupTaught, RunSummary } from '@core/contract';
 import { defaultSchool } from '@core/exercise';
 import { type Plan, defaultPace, itemsOf } from '@core/plan';
-import { newStudent } from '@core/roster';
+import { type Student, newStudent } from '@core/roster';
 import { builtIn } from '../../../testing/built-in';
 import { LocalWorker } from '../../../testing/local-worker';
 import { MemoryStore } from '../../../testing/memory-store';
@@ -60,6 +60,7 @@ const students = [
 /** @param lastAt when the group had its last class; null: nobody can say */
 async function open(brief: Partial<ComposeBrief> = {}, lastAt: string | null = taught.last!.startedAt) {
   const worker = new LocalWorker();
+  const who = signal<readonly Student[]>([]);
   const store = new MemoryStore();
   const opened = jest.fn<Promise<void>, [Plan]>(() => Promise.resolve());
   await store.keep('brief', { format: 0, brief: { ...usualBrief, slotSeconds: 480, looks: false, ...brief } });
@@ -100,13 +101,19 @@ async function open(brief: Partial<ComposeBrief> = {}, lastAt: string | null = t
   }).overrideComponent(ComposePage, {
     add: {
       providers: [
-        { provide: PeopleList, useValue: { groups: signal([group]), load: () => undefined } },
+        {
+          provide: PeopleList,
+          useValue: {
+            groups: signal([group, { ...group, id: 'reel', name: 'The Harbour Reel' }]),
+            load: () => undefined,
+          },
+        },
         {
           provide: LadderFile,
           useValue: {
-            students: signal(students),
+            students: who,
             found: signal({ status: 'ready', value: null }),
-            ask: () => undefined,
+            ask: (id: string) => who.set(id === group.id ? students : [newStudent('odd', 'Odd Gull', [id])]),
           },
         },
       ],
@@ -288,6 +295,19 @@ describe('a class from a brief', () => {
       brief: { groupId: 'lunch', people: 2, concerns: ['sore-achilles'] },
       roster: { students: [{ id: 'mara' }, { id: 'una-p' }] },
     });
+  });
+
+  it('what was said by hand stays when a group is chosen, and what came with a group goes with it', async () => {
+    const { choose, page } = await open();
+    const minded = () =>
+      [...page.querySelectorAll('button')].flatMap(
+        (b) => /^Nobody has (.+)/.exec(b.getAttribute('aria-label') ?? '')?.[1] ?? [],
+      );
+    await choose('Somebody has', 'sore-knees');
+    await choose('The group', 'lunch');
+    expect(minded()).toEqual(['sore knees', 'a sore Achilles tendon']);
+    await choose('The group', 'reel');
+    expect(minded()).toEqual(['sore knees']);
   });
 
   it('what the last class used and the sentence lacks is there with one press', async () => {

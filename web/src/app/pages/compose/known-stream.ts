@@ -1,4 +1,4 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, computed, inject, signal, untracked } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Subject, catchError, map, of } from 'rxjs';
 import { type History, noHistory, whatHelped } from '@core/compose';
@@ -6,6 +6,7 @@ import type { GroupTaught } from '@core/contract';
 import { itemsOf } from '@core/plan';
 import type { Student } from '@core/roster';
 import { groupHistory } from '../../data/group-history';
+import { GroupTaughtFile } from '../../data/group-taught-file';
 import { LadderFile } from '../../data/ladder-file';
 import { everything, loading, waiting } from '../../data/loading';
 import { PeopleApi } from '../../data/people-api';
@@ -27,10 +28,7 @@ export class KnownStream {
   /** The class of the log that this one is to follow. */
   readonly after = this.runId.asReadonly();
 
-  private readonly taughtOf = toSignal(
-    loading(this.group$, (id) => this.people.taught(id)),
-    { initialValue: waiting },
-  );
+  private readonly taughtOf = inject(GroupTaughtFile);
   private readonly helpedOf = toSignal(
     loading(this.group$, (id) => this.people.helped(id)),
     { initialValue: waiting },
@@ -49,7 +47,7 @@ export class KnownStream {
   );
 
   private readonly asked = computed(() => {
-    if (this.groupId() !== null) return [this.taughtOf(), this.helpedOf(), this.file.found()];
+    if (this.groupId() !== null) return [this.taughtOf.taught(), this.helpedOf(), this.file.found()];
     return this.runId() === null ? [] : [this.run()];
   });
   readonly isWaiting = computed(() => this.asked().some(({ status }) => status === 'waiting'));
@@ -60,7 +58,7 @@ export class KnownStream {
   );
   /** What the group was taught, once that is known. */
   readonly taught = computed((): GroupTaught | null => {
-    const taught = this.taughtOf();
+    const taught = this.taughtOf.taught();
     return this.groupId() !== null && taught.status === 'ready' ? taught.value : null;
   });
   /** As the next class meets it. */
@@ -78,8 +76,10 @@ export class KnownStream {
   });
 
   ofGroup(groupId: string | null): void {
+    if (groupId === untracked(this.groupId)) return;
     this.groupId.set(groupId);
     if (groupId === null) return;
+    this.taughtOf.ask(groupId);
     this.group$.next(groupId);
     this.file.ask(groupId, []);
   }
