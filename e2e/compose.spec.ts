@@ -73,6 +73,10 @@ test('for a group: who comes and what they have is in the sentence, what was sen
   const third = await names();
   expect(third).not.toContain(first[at]);
   expect(third).not.toContain(fresh);
+  // who works with keys is still where they were
+  await expect(
+    card.getByRole('button', { name: `Another exercise in the place of ${third[at]}`, exact: true }),
+  ).toBeFocused();
 
   await page.getByRole('button', { name: 'Three others' }).click();
   await expect.poll(names).not.toEqual(third);
