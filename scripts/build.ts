@@ -7,7 +7,7 @@ import { build } from 'esbuild';
 async function buildServer(): Promise<void> {
   rmSync('dist/server', { recursive: true, force: true });
   const { metafile } = await build({
-    entryPoints: { main: 'server/main.ts' },
+    entryPoints: { main: 'server/main.ts', thread: 'server/exchange/thread.ts' },
     outdir: 'dist/server',
     outExtension: { '.js': '.cjs' },
     bundle: true,

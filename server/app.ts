@@ -1,55 +1,17 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express, Router } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
-import { PageAsked } from '@core/contract';
-import { bandRouter } from './bands/router';
-import type { BandStore } from './bands/store';
-import { classRouter } from './classes/router';
-import type { ClassStore } from './classes/store';
-import type { ExerciseUsage } from './classes/uses';
-import { courseRouter } from './courses/router';
-import type { CourseStore } from './courses/store';
-import { deskRouter } from './desk/router';
-import type { DeskStore } from './desk/store';
-import { deviceRouter } from './devices/router';
-import { exerciseRouter } from './exercises/router';
-import type { Library } from './exercises/store';
 import { guard, reads } from './guard';
-import { homeworkRouter } from './homework/router';
-import { storedSheet } from './homework/sheet';
-import type { HomeworkStore } from './homework/store';
-import { type PeopleParts, noteRouter, peopleRouter, readingRouter } from './people/router';
-import type { CourseLoads } from './load/course-load';
-import { preferenceRouter } from './preferences/router';
-import type { PreferenceStore } from './preferences/store';
-import { ProblemError, notFound, readBody, sendProblem } from './problem';
-import { protocolRouter } from './protocols/router';
-import type { ProtocolStore } from './protocols/store';
-import type { LastTimes } from './runs/last-times';
-import { runRouter } from './runs/router';
-import type { SampleStore } from './runs/samples';
-import type { RunStore } from './runs/store';
+import { ProblemError, notFound, sendProblem } from './problem';
 import { diskFault } from './start-fault';
-import type { TakenOutStore } from './taken-out/store';
 
 export interface AppParts {
-  readonly classes: ClassStore;
-  readonly usage: ExerciseUsage;
-  readonly library: Library;
-  readonly runs: RunStore;
-  readonly samples: SampleStore;
-  readonly lastTimes: LastTimes;
-  readonly preferences: PreferenceStore;
-  readonly takenOut: TakenOutStore;
-  readonly people: PeopleParts;
-  readonly protocols: ProtocolStore;
-  readonly bands: BandStore;
-  readonly courses: CourseStore;
-  readonly homework: HomeworkStore;
-  readonly loads: CourseLoads;
-  readonly desk: DeskStore;
+  /** Answers to the API. */
+  readonly api: RequestHandler;
+  /** Takes files that come in, as they come; null where there is nowhere to keep them. */
+  readonly receive: RequestHandler | null;
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
@@ -90,7 +52,9 @@ export function createApp(parts: AppParts): Express {
   });
   app.use(guard(parts.hosts));
   app.use(compression());
-  app.use('/api', express.json({ limit: '1mb' }), api(parts));
+  app.use('/api', onlyWhereItLies(parts.mayWrite));
+  if (parts.receive) app.use('/api', parts.receive);
+  app.use('/api', express.json({ limit: '1mb' }), parts.api);
   if (parts.pages !== undefined && existsSync(parts.pages)) servePages(app, parts.pages);
   app.use(() => {
     throw notFound('This address');
@@ -99,26 +63,10 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-function api({
-  classes,
-  usage,
-  library,
-  runs,
-  samples,
-  lastTimes,
-  preferences,
-  takenOut,
-  people,
-  protocols,
-  bands,
-  courses,
-  homework,
-  loads,
-  desk,
-  mayWrite,
-}: AppParts): Router {
-  const router = Router();
-  router.use((request, response, next) => {
+/** Nothing of it is kept by a browser, and nothing is written where the data is gone. */
+const onlyWhereItLies =
+  (mayWrite: () => boolean): RequestHandler =>
+  (request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
     if (!reads.has(request.method) && !mayWrite())
       throw new ProblemError(
@@ -128,37 +76,7 @@ function api({
         'This is not saved. Put the folder back where it was; it is then tried again.',
       );
     next();
-  });
-  router.get('/health', (_request, response) => void response.json({ ok: true }));
-  router.use('/exercises', exerciseRouter(library, usage));
-  router.use('/classes', classRouter(classes, usage));
-  router.use('/runs', runRouter(runs, samples, lastTimes));
-  router.use('/preferences', preferenceRouter(preferences));
-  router.use('/people', peopleRouter(people));
-  router.use('/readings', readingRouter(people));
-  router.use('/notes', noteRouter(people));
-  router.use('/protocols', protocolRouter(protocols));
-  router.use('/bands', bandRouter(bands));
-  router.use(
-    '/courses',
-    courseRouter(
-      courses,
-      (id) => homework.givenOut(id),
-      (id) => loads.of(id),
-    ),
-  );
-  router.use(
-    '/homework',
-    homeworkRouter(homework, (id) => storedSheet(id, homework, library, preferences)),
-  );
-  router.use('/desk', deskRouter(desk));
-  router.use('/devices', deviceRouter());
-  router.get('/taken-out', ({ query }, response) => void response.json(takenOut.list(readBody(PageAsked, query))));
-  router.use(() => {
-    throw notFound('This address');
-  });
-  return router;
-}
+  };
 
 /** Files whose names carry a hash never change; the page itself is asked for each time. */
 function servePages(app: Express, pages: string): void {

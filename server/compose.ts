@@ -1,7 +1,8 @@
-import type { Express } from 'express';
+import { type Express, type RequestHandler, Router } from 'express';
 import { nanoid } from 'nanoid';
 import type { Preferences } from '@core/contract';
 import { catalogue } from '@core/exercise/catalogue';
+import { apiRouter } from './api';
 import { createApp } from './app';
 import { BandStore } from './bands/store';
 import { ClassStore } from './classes/store';
@@ -12,7 +13,12 @@ import { LadderMoves } from './desk/ladder-moves';
 import { DeskStore } from './desk/store';
 import { Library } from './exercises/store';
 import { HomeworkStore } from './homework/store';
-import { copiesBeside } from './copies';
+import { CopyStore } from './copies/store';
+import { restoreCopy } from './copies/restore';
+import { Comings } from './exchange/comings';
+import { Goings } from './exchange/goings';
+import { copyRouter, exchangeRouter, receiveRouter } from './exchange/router';
+import { type RunWork, runHere } from './exchange/thread';
 import { CourseLoads } from './load/course-load';
 import { PlannedClasses } from './load/planned-classes';
 import { NoiseStore } from './people/noise';
@@ -23,10 +29,12 @@ import { Standings } from './people/standings';
 import { PeopleStore } from './people/store';
 import { PreferenceStore } from './preferences/store';
 import { ProtocolStore } from './protocols/store';
+import { ProblemError } from './problem';
 import { LastTimes } from './runs/last-times';
 import { SampleStore } from './runs/samples';
 import { RunStore } from './runs/store';
 import { TakenOutStore } from './taken-out/store';
+import { TimedLater } from './timed-later';
 
 export interface ServerOptions {
   readonly file: string;
@@ -39,10 +47,15 @@ export interface ServerOptions {
   readonly now?: () => string;
   /** Asked before anything is written: whether the database still lies where it was opened. */
   readonly mayWrite?: () => boolean;
+  /** Told when another file lies where the database was: a copy that was put back. */
+  readonly replaced?: () => void;
+  /** Does heavy work with files; in this thread unless said otherwise. */
+  readonly run?: RunWork;
 }
 
-export interface Server {
-  readonly app: Express;
+/** The stores over an open database, and what answers from them. */
+interface Opened {
+  readonly api: RequestHandler;
   readonly classes: ClassStore;
   readonly library: Library;
   readonly runs: RunStore;
@@ -54,22 +67,121 @@ export interface Server {
   readonly close: () => void;
 }
 
+export interface Server extends Omit<Opened, 'api'> {
+  readonly app: Express;
+  /** Copies of the database; null for one in memory. */
+  readonly copies: CopyStore | null;
+}
+
 /** Ids from the system's own randomness, as text that fits an address. */
 export const newId = (): string => nanoid(12);
 
-/** Puts database, stores and HTTP together. */
+/** Puts database, stores and HTTP together. The database may be closed for a while and opened anew under them. */
 export function composeServer(options: ServerOptions): Server {
-  const { db, close, wipe } = openDatabase(options.file, options.migrations, options.endedBadly);
+  const { file, migrations, run = runHere } = options;
   const now = options.now ?? (() => new Date().toISOString());
+  const report = options.report ?? (() => undefined);
+  const copies = file === ':memory:' ? null : new CopyStore(file, run, now);
+  const open = () => openStores(options, now, copies);
+  let opened: Opened | null = open();
+
+  const whileClosed = async <T>(work: () => Promise<T>): Promise<T> => {
+    if (!opened) throw aMoment();
+    opened.close();
+    opened = null;
+    try {
+      return await work();
+    } finally {
+      opened = open();
+      options.replaced?.();
+    }
+  };
+  const answer: RequestHandler = (request, response, next) => {
+    if (!opened) throw aMoment();
+    opened.api(request, response, next);
+  };
+  const api = Router();
+  api.get('/health', (_request, response) => void response.json({ ok: true }));
+  let receive: RequestHandler | null = null;
+  let stop = (): void => undefined;
+  if (copies) {
+    const comings = new Comings({ file, migrations, run, copies, now, newId, whileClosed, report });
+    const goings = new Goings(file, run, now, newId);
+    receive = receiveRouter(comings);
+    api.use(exchangeRouter(file, comings, goings, now));
+    api.use(
+      '/copies',
+      copyRouter(copies, comings, (name) => restoreCopy(name, { file, migrations, run, copies, whileClosed })),
+    );
+    stop = () => {
+      comings.close();
+      goings.close();
+    };
+  }
+  api.use(answer);
+  const { pages, hosts } = options;
+  const app = createApp({ api, receive, hosts, pages, report, mayWrite: options.mayWrite ?? (() => true) });
+  const now_ = (): Opened => {
+    if (!opened) throw aMoment();
+    return opened;
+  };
+  return {
+    app,
+    copies,
+    get classes() {
+      return now_().classes;
+    },
+    get library() {
+      return now_().library;
+    },
+    get runs() {
+      return now_().runs;
+    },
+    get people() {
+      return now_().people;
+    },
+    get protocols() {
+      return now_().protocols;
+    },
+    get courses() {
+      return now_().courses;
+    },
+    get homework() {
+      return now_().homework;
+    },
+    get preferences() {
+      return now_().preferences;
+    },
+    close: () => {
+      stop();
+      opened?.close();
+      opened = null;
+    },
+  };
+}
+
+/** The database is closed while everything is taken in, or a copy is put back; what is sent meanwhile is sent again. */
+const aMoment = (): ProblemError =>
+  new ProblemError(
+    503,
+    'a-moment',
+    'A moment',
+    'Needlework is taking something in, or putting a copy back. What you did is kept here, and sent again.',
+  );
+
+/** Opens the database with all that answers from it. */
+function openStores(options: ServerOptions, now: () => string, copies: CopyStore | null): Opened {
+  const { db, close, wipe } = openDatabase(options.file, options.migrations, options.endedBadly);
   const library = new Library(db, now);
   library.addBuiltIns(catalogue);
-  const classes = new ClassStore(db, library, now, newId);
+  const later = new TimedLater(db, library);
+  const classes = new ClassStore(db, library, now, newId, later);
   const usage = new ExerciseUsage(db, library, classes, newId);
-  const runs = new RunStore(db, library, now);
+  const runs = new RunStore(db, library, now, later);
   const preferences = new PreferenceStore(db, now);
   const protocols = new ProtocolStore(db);
   const people: PeopleParts = {
-    ...peopleParts(db, protocols, now, () => preferences.read().weekly, wipe, options.file),
+    ...peopleParts(db, protocols, now, () => preferences.read().weekly, wipe, copies),
     taught: (groupId) => runs.taughtTo(groupId),
     helped: (groupId) => {
       const answers = runs.answersOf(groupId);
@@ -84,7 +196,7 @@ export function composeServer(options: ServerOptions): Server {
   const samples = new SampleStore(db, runs, () => preferences.read().pace);
   const lastTimes = new LastTimes(db, runs);
   const moves = new LadderMoves(people.readings, people.notes, people.noise, library, () => preferences.read().school);
-  const app = createApp({
+  const api = apiRouter({
     classes,
     usage,
     library,
@@ -111,12 +223,8 @@ export function composeServer(options: ServerOptions): Server {
       runs,
     }),
     loads: new CourseLoads(db, courses, samples, homework, library, preferences, plans),
-    hosts: options.hosts,
-    pages: options.pages,
-    report: options.report ?? (() => undefined),
-    mayWrite: options.mayWrite ?? (() => true),
   });
-  return { app, classes, library, runs, people, protocols, courses, homework, preferences, close };
+  return { api, classes, library, runs, people, protocols, courses, homework, preferences, close };
 }
 
 function peopleParts(
@@ -125,7 +233,7 @@ function peopleParts(
   now: () => string,
   weekly: () => Preferences['weekly'],
   wipe: () => void,
-  file: string,
+  copies: CopyStore | null,
 ): Omit<PeopleParts, 'helped' | 'taught'> {
   const people = new PeopleStore(db, now, wipe);
   const readings = new ReadingStore(db, people, protocols, now);
@@ -136,6 +244,7 @@ function peopleParts(
     noise,
     notes: new NoteStore(db, people, now),
     standings: new Standings(readings, noise, protocols, weekly),
-    copies: () => copiesBeside(file),
+    copies: () =>
+      (copies?.list().copies ?? []).map(({ name, made, until }) => ({ name, madeAt: made, until })).reverse(),
   };
 }

@@ -22,7 +22,7 @@ export const atOnce = { behavior: 'immediate' } as const;
 /** A database up to this size is looked through at each start; a larger one after a bad end. */
 const quickBytes = 500e6;
 /** "NeWk": which program a database belongs to, in its header. */
-const applicationId = 0x4e65576b;
+export const applicationId = 0x4e65576b;
 
 const Journal = z.object({ entries: z.array(z.object({ when: z.number() })) });
 

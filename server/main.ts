@@ -8,6 +8,8 @@ import { addDemoCourse, addDemoCourseClasses } from './demo/course';
 import { addDemoHomework } from './demo/homework';
 import { addDemoPeople } from './demo/people';
 import { addTaughtClass, addTaughtWeeks } from './demo/taught';
+import { keepDaily } from './copies/daily';
+import { runInThread } from './exchange/thread';
 import { DataFolder } from './folder';
 import { type Listening, readListening, serverFor } from './listening';
 import { StartFault, diskFault, startWords } from './start-fault';
@@ -99,6 +101,8 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
     hosts: listening.hosts,
     report: tell,
     mayWrite: () => folder.mayWrite(),
+    replaced: () => folder.opened(),
+    run: runInThread(join(__dirname, 'thread.cjs')),
   });
   folder.opened();
   if (asked.demo && server.classes.list({ limit: 1 }).classes.length === 0 && !folder.demo) {
@@ -142,7 +146,9 @@ http.listen(port, listening.host, () => {
   try {
     const { server, folder } = openServer();
     answer = server.app;
+    const endDaily = keepDaily(server.copies, () => new Date().toISOString(), tell);
     const stop = () => {
+      endDaily();
       http.close(() => {
         server.close();
         folder.release();

@@ -1,6 +1,7 @@
 export * from './classes';
 export * from './courses';
 export * from './desk';
+export * from './exchange';
 export * from './exercises';
 export * from './homework';
 export * from './learned';

@@ -33,8 +33,12 @@ export type People = z.infer<typeof People>;
 export const StudioNoise = z.record(z.string(), z.number().positive());
 export type StudioNoise = z.infer<typeof StudioNoise>;
 
-/** A copy of the database that may still hold somebody who was deleted. */
-export const KeptCopy = z.strictObject({ name: z.string(), madeAt: z.iso.datetime() });
+/** A copy of the database that may still hold somebody who was deleted; until when, where it goes by itself. */
+export const KeptCopy = z.strictObject({
+  name: z.string(),
+  madeAt: z.iso.datetime(),
+  until: z.iso.date().nullable().default(null),
+});
 export type KeptCopy = z.infer<typeof KeptCopy>;
 
 /** A student with all that was measured. */

@@ -27,6 +27,8 @@ const ProblemCode = z.enum([
   'server-fault',
   'disk-fault',
   'data-gone',
+  'a-moment',
+  'file-refused',
 ]);
 
 /** Errors over HTTP are problem details (RFC 9457) with a code and, where it helps, the fields at fault. */

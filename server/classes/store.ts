@@ -20,6 +20,7 @@ import type { Library } from '../exercises/store';
 import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, readStoredAs } from '../problem';
 import { classes, courseClasses, runs, saves } from '../schema';
+import { TimedLater } from '../timed-later';
 import { refuseTooMuch } from '../too-much';
 import { EarlierStates } from './earlier-states';
 import { noteExercises } from './note-exercises';
@@ -54,6 +55,7 @@ export class ClassStore {
     private readonly library: Library,
     private readonly now: () => string,
     private readonly nextId: () => string,
+    private readonly later: TimedLater = new TimedLater(db, library),
   ) {
     this.earlier = new EarlierStates(db, library);
   }
@@ -77,12 +79,23 @@ export class ClassStore {
       .limit(asked.limit + 1)
       .all();
     const { page, next } = pageOf(rows, asked.limit, (row) => ({ at: row.updatedAt, id: row.id }));
-    return { classes: page.map(summaryOf), next };
+    return { classes: page.map((row) => summaryOf(this.timed(row))), next };
   }
 
   /** As it stands in a list. */
   summary(id: string): ClassSummary {
-    return summaryOf(this.row(id));
+    return summaryOf(this.timed(this.row(id)));
+  }
+
+  /** Works out the times of those that came in without. */
+  time(ids: readonly string[]): void {
+    this.later.classes(ids);
+  }
+
+  private timed<T extends SummaryRow>(row: T): SummaryRow {
+    if (row.plannedMs >= 0) return row;
+    this.time([row.id]);
+    return this.row(row.id);
   }
 
   read(id: string): ClassRead {

@@ -150,6 +150,11 @@ export class CourseStore {
       .where(eq(courseClasses.courseId, id))
       .orderBy(asc(courseClasses.key))
       .all();
+    const untimed = rows.filter(({ plannedMs }) => plannedMs < 0).map(({ classId }) => classId);
+    if (untimed.length > 0) {
+      this.classes.time(untimed);
+      return this.classesOf(id);
+    }
     const taught = this.runsOf(rows.map(({ classId }) => classId));
     return rows.map(({ madeVersion, deletedAt, plan, ...row }) => ({
       ...row,

@@ -10,6 +10,7 @@ import type { Library } from '../exercises/store';
 import { after, pageOf, worded } from '../page';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
 import { runAnswers, runEvents, runExercises, runs } from '../schema';
+import { TimedLater } from '../timed-later';
 import { refuseTooMuch } from '../too-much';
 
 /** The format in which plans and events are written down here; what older ones hold is brought up when it is read. */
@@ -31,6 +32,7 @@ export class RunStore {
     private readonly db: Db,
     private readonly library: Library,
     private readonly now: () => string,
+    private readonly later: TimedLater = new TimedLater(db, library),
   ) {}
 
   /** Begins a run. The same run sent again changes nothing. */
@@ -126,7 +128,13 @@ export class RunStore {
       .limit(asked.limit + 1)
       .all();
     const { page, next } = pageOf(rows, asked.limit, (row) => ({ at: row.startedAt, id: row.id }));
-    return { runs: page, next };
+    return { runs: page.map((row) => (row.plannedMs < 0 ? this.timed(row) : row)), next };
+  }
+
+  /** One that came in without its times. */
+  private timed<T extends { readonly id: string }>(row: T): T & { readonly plannedMs: number } {
+    this.later.runs([row.id]);
+    return { ...row, plannedMs: this.row(row.id).plannedMs };
   }
 
   read(id: string): RunRead {

@@ -14,7 +14,8 @@ export function testServer(more: Partial<ServerOptions> = {}): Server & { readon
     now: () => new Date((tick += 1000)).toISOString(),
     ...more,
   });
-  return { ...server, faults };
+  // assigned, since its stores are others once the database was opened anew
+  return Object.assign(server, { faults });
 }
 
 /** A small class of real exercises. */

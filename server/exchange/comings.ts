@@ -1,0 +1,197 @@
+import { createWriteStream, mkdirSync, rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { Transform, type Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import Database from 'better-sqlite3';
+import type { ComingEntries, ComingEntry, Coming, EntriesAsked, TakeIn } from '@core/contract';
+import type { CopyStore } from '../copies/store';
+import { CopyFault } from '../copies/prove';
+import { ProblemError, notFound } from '../problem';
+import type { RunWork } from './thread';
+
+/** The most a file may have that comes in, bytes; ten years of teaching are 12 million packed. */
+export const mostBytes = 150_000_000;
+/** Files that are looked into at one time; the oldest goes where another comes. */
+const mostAtOnce = 3;
+const entriesAtOnce = 100;
+
+interface Job {
+  now: Coming;
+  cancel: () => void;
+}
+
+export interface ComingParts {
+  readonly file: string;
+  readonly migrations: string;
+  readonly run: RunWork;
+  readonly copies: CopyStore;
+  readonly now: () => string;
+  readonly newId: () => string;
+  /** Does something while the database is closed and nobody is answered. */
+  readonly whileClosed: <T>(work: () => Promise<T>) => Promise<T>;
+  readonly report: (error: unknown) => void;
+}
+
+/** Files that came in: read beside the teacher's own, compared with it, and taken when somebody has looked. */
+export class Comings {
+  private readonly folder: string;
+  private readonly jobs = new Map<string, Job>();
+
+  constructor(private readonly parts: ComingParts) {
+    this.folder = join(dirname(parts.file), 'coming');
+    // what an earlier process left is of nobody
+    if (parts.file !== ':memory:') rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  /** Takes what is sent, and begins to read it. @returns its id, once all of it is here */
+  async receive(body: Readable): Promise<Coming> {
+    const id = this.begin();
+    let bytes = 0;
+    const counted = new Transform({
+      transform(chunk: Buffer, _encoding, next) {
+        bytes += chunk.length;
+        next(bytes > mostBytes ? tooLarge() : null, chunk);
+      },
+    });
+    try {
+      await pipeline(body, counted, createWriteStream(this.pathOf(id)));
+    } catch (error) {
+      this.drop(id);
+      throw error;
+    }
+    return this.read(id, this.pathOf(id));
+  }
+
+  /** Looks into a copy as into a file that came in. */
+  look(copy: string): Coming {
+    return this.read(this.begin(), this.parts.copies.pathOf(copy));
+  }
+
+  state(id: string): Coming {
+    return this.job(id).now;
+  }
+
+  /** A page of what is in it, by title. */
+  entries(id: string, { kind, state, words, after }: EntriesAsked): ComingEntries {
+    if (this.job(id).now.state !== 'ready') throw notFound('What is in this file');
+    const db = new Database(this.besideOf(id), { readonly: true });
+    try {
+      const [title = '', last = ''] = (after ?? '').split('\n');
+      const rows = db
+        .prepare(
+          `select kind, id, title, state from entries where kind = ? and (? is null or state = ?) and title like ? escape '!' and (title, id) > (?, ?) order by title, id limit ?`,
+        )
+        .all(kind, state ?? null, state ?? null, like(words ?? ''), title, last, entriesAtOnce + 1) as ComingEntry[];
+      const entries = rows.slice(0, entriesAtOnce);
+      const end = entries.at(-1);
+      return { entries, next: rows.length > entriesAtOnce && end ? `${end.title}\n${end.id}` : null };
+    } finally {
+      db.close();
+    }
+  }
+
+  /** Takes in what was chosen, after a copy of everything. */
+  take(id: string, choice: TakeIn): Coming {
+    const job = this.job(id);
+    if (job.now.state !== 'ready')
+      throw new ProblemError(409, 'a-moment', 'Not yet', 'This file is not ready to be taken. Nothing was changed.');
+    const before = job.now;
+    job.now = { state: 'taking', id, done: 0 };
+    this.takeNow(id, choice)
+      .then((taken) => (job.now = taken))
+      .catch((error: unknown) => {
+        this.parts.report(error);
+        job.now = before;
+        job.now = { state: 'refused', id, words: whyNotTaken(error), faults: [] };
+      });
+    return job.now;
+  }
+
+  /** Ends what is done with a file, and forgets it. */
+  drop(id: string): void {
+    this.jobs.get(id)?.cancel();
+    this.jobs.delete(id);
+    for (const path of [this.pathOf(id), ...besides(this.besideOf(id))]) rmSync(path, { force: true });
+  }
+
+  /** Ends everything. */
+  close(): void {
+    for (const id of [...this.jobs.keys()]) this.drop(id);
+  }
+
+  private begin(): string {
+    mkdirSync(this.folder, { recursive: true });
+    const { newId } = this.parts;
+    const id = newId();
+    const waiting = [...this.jobs].filter(([, { now }]) => now.state !== 'taking').map(([key]) => key);
+    for (const old of waiting.slice(0, Math.max(0, this.jobs.size + 1 - mostAtOnce))) this.drop(old);
+    this.jobs.set(id, { now: { state: 'reading', id, done: 0 }, cancel: () => undefined });
+    return id;
+  }
+
+  private read(id: string, file: string): Coming {
+    const job = this.job(id);
+    const { run, file: here, migrations } = this.parts;
+    const work = run('read', { file, beside: this.besideOf(id), here, migrations }, (done) => {
+      if (job.now.state === 'reading') job.now = { state: 'reading', id, done };
+    });
+    job.cancel = work.cancel;
+    work.result
+      .then((found) => {
+        job.now = found.read
+          ? {
+              state: 'ready',
+              id,
+              made: found.made,
+              aboutPeople: found.aboutPeople,
+              dropped: found.dropped,
+              counts: found.counts,
+            }
+          : { state: 'refused', id, words: found.words, faults: [...found.faults] };
+      })
+      .catch((error: unknown) => {
+        if (!this.jobs.has(id)) return;
+        this.parts.report(error);
+        job.now = { state: 'refused', id, words: 'This file could not be read. Nothing was changed.', faults: [] };
+      });
+    return job.now;
+  }
+
+  private async takeNow(id: string, choice: TakeIn): Promise<Coming> {
+    const { copies, run, file: here, now, whileClosed } = this.parts;
+    const copy = await copies.make('before-taking-in');
+    const job = { beside: this.besideOf(id), here, choice, at: now() };
+    const taken = await whileClosed(() => run('take', job, () => undefined).result);
+    return { state: 'taken', id, taken, copy };
+  }
+
+  private job(id: string): Job {
+    const job = this.jobs.get(id);
+    if (!job) throw notFound('This file');
+    return job;
+  }
+
+  private pathOf(id: string): string {
+    return join(this.folder, `${id}.in`);
+  }
+  private besideOf(id: string): string {
+    return join(this.folder, `${id}.sqlite`);
+  }
+}
+
+const besides = (path: string): string[] => ['', '-wal', '-shm', '-journal'].map((end) => `${path}${end}`);
+const like = (words: string): string => `%${words.replace(/[!%_]/g, (found) => `!${found}`)}%`;
+
+export const tooLarge = (): ProblemError =>
+  new ProblemError(
+    413,
+    'too-large',
+    'This file is too large',
+    `At most ${mostBytes / 1e6} MB come in at once: ten years of teaching are a tenth of it, packed. Nothing was changed.`,
+  );
+
+function whyNotTaken(error: unknown): string {
+  if (error instanceof ProblemError) return `${error.title}. ${error.detail} Nothing was taken in.`;
+  if (error instanceof CopyFault) return error.message;
+  return 'It could not be taken in. Nothing was changed.';
+}

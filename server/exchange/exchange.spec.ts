@@ -1,0 +1,319 @@
+import { gunzipSync, gzipSync } from 'node:zlib';
+import { type Coming, ClassRead, ComingEntries } from '@core/contract';
+import { NeedleworkFile, type RecordKind } from '@core/format';
+import { FileServer } from '../testing/file-server';
+import { samplePlan } from '../testing/server';
+
+type Ready = Extract<Coming, { readonly state: 'ready' }>;
+const opened: FileServer[] = [];
+const fileServer = (): FileServer => {
+  const made = new FileServer();
+  opened.push(made);
+  return made;
+};
+const ready = (coming: Coming): Ready => {
+  if (coming.state !== 'ready') throw new Error(JSON.stringify(coming));
+  return coming;
+};
+const textOf = (file: Buffer): string => gunzipSync(file).toString('utf8');
+/** What is in a file, without when it was written and whatever order its records have. */
+const recordsIn = (file: Buffer): string[] =>
+  NeedleworkFile.parse(JSON.parse(textOf(file)))
+    .records.map((record) => JSON.stringify(record))
+    .sort();
+const sum = (counts: Ready['counts'], state: 'new' | 'same' | 'differs' | 'out' | 'kept'): number =>
+  Object.values(counts).reduce((all, of) => all + of[state], 0);
+
+afterAll(() => {
+  for (const server of opened) server.close();
+});
+
+// all of a demo studio goes through it several times
+jest.setTimeout(60_000);
+
+/** A studio, and a place that takes in what the studio writes. */
+const from = fileServer().withDemo();
+const to = fileServer();
+
+describe('everything out as a file, and in again', () => {
+  let file: Buffer;
+  beforeAll(async () => {
+    file = await from.write('everything');
+  });
+
+  it('is one valid document, says that it is about people, and has a record a line', () => {
+    const text = textOf(file);
+    const read = NeedleworkFile.parse(JSON.parse(text));
+    expect(read.aboutPeople).toBe(true);
+    expect(read.holds).toContain('health record');
+    expect(text.trimEnd().split('\n')).toHaveLength(read.records.length + 2);
+    const kinds = new Set(read.records.map(({ kind }) => kind));
+    for (const kind of [
+      'exercise',
+      'group',
+      'student',
+      'reading',
+      'note',
+      'class',
+      'course',
+      'homework',
+      'taught',
+    ] satisfies RecordKind[])
+      expect(kinds).toContain(kind);
+  });
+
+  it('loses nothing: what an empty place takes in goes out the same', async () => {
+    const coming = ready(await to.send(file));
+    expect(sum(coming.counts, 'new')).toBeGreaterThan(100);
+    expect(sum(coming.counts, 'differs') + sum(coming.counts, 'kept')).toBe(0);
+    const taken = await to.take(coming.id);
+    expect(taken).toMatchObject({ state: 'taken' });
+    expect(recordsIn(await to.write('everything'))).toEqual(recordsIn(file));
+  });
+
+  it('takes the same file twice without doubling anything', async () => {
+    const again = ready(await to.send(file));
+    expect(sum(again.counts, 'new') + sum(again.counts, 'differs') + sum(again.counts, 'out')).toBe(0);
+    expect(sum(again.counts, 'same')).toBeGreaterThan(100);
+    await to.take(again.id, { over: 'all' });
+    expect(recordsIn(await to.write('everything'))).toEqual(recordsIn(file));
+  });
+
+  it('has times, desk, people and log there as they are here', async () => {
+    for (const path of ['/api/classes?limit=50', '/api/runs?limit=50', '/api/people', '/api/courses']) {
+      const [mine, theirs] = await Promise.all([from.get(path), to.get(path)]);
+      const bare = (body: unknown) =>
+        JSON.parse(
+          JSON.stringify(body, (key, value: unknown) => (key === 'version' || key === 'next' ? undefined : value)),
+        ) as unknown;
+      expect(theirs.status).toBe(200);
+      expect(bare(theirs.body)).toEqual(bare(mine.body));
+    }
+  });
+
+  it('a class of a course is still one that the course made, and one that was changed by hand is one that was', async () => {
+    const { body } = await from.get('/api/courses');
+    const [{ course }] = (body as { courses: [{ course: { id: string } }] }).courses;
+    const of = async (server: FileServer) =>
+      (
+        (await server.get(`/api/courses/${course.id}`)).body as { classes: { key: string; byHand: boolean }[] }
+      ).classes.map(({ key, byHand }) => [key, byHand]);
+    expect(await of(to)).toEqual(await of(from));
+  });
+
+  it('without people it names nobody', async () => {
+    const plans = await from.write('plans');
+    const read = NeedleworkFile.parse(JSON.parse(textOf(plans)));
+    expect(read.aboutPeople).toBe(false);
+    expect(read.records.map(({ kind }) => kind)).not.toContain('student');
+    const { body } = await from.get('/api/people');
+    for (const { student } of (body as { students: { student: { name: string } }[] }).students)
+      expect(textOf(plans)).not.toContain(student.name);
+  });
+});
+
+describe('a class that goes to another teacher', () => {
+  const from = fileServer();
+  const to = fileServer();
+  const own = async (server: FileServer, name: string) => {
+    const plan = samplePlan(server.server, 'class-1');
+    const [revision] = server.server.library.byRevision([
+      plan.blocks[0]?.items[0]?.kind === 'exercise' ? plan.blocks[0].items[0].revision : '',
+    ]);
+    const exercise = { ...revision?.exercise, id: 'my-own-way', name: { plain: name, anatomical: name } };
+    await server.put('/api/exercises/my-own-way', { basedOn: null, exercise }).expect(200);
+    return server.server.library.one('my-own-way');
+  };
+  let file: string;
+
+  beforeAll(async () => {
+    const mine = await own(from, 'Walk by the harbour');
+    const plan = samplePlan(from.server, 'class-1');
+    const [block] = plan.blocks;
+    const items = (block?.items ?? []).map((item, i) =>
+      i === 0 && item.kind === 'exercise' ? { ...item, exerciseId: 'my-own-way', revision: mine.revision } : item,
+    );
+    from.server.classes.create({ saveId: 'save-1', plan: { ...plan, blocks: block ? [{ ...block, items }] : [] } });
+    // the class pins the state before
+    await from
+      .put('/api/exercises/my-own-way', {
+        basedOn: mine.revision,
+        exercise: { ...mine.exercise, purpose: 'Changed since.' },
+      })
+      .expect(200);
+    const { text, headers } = await from.get('/api/going-one/class/class-1');
+    file = text;
+    expect(headers['content-disposition']).toContain('needlework-class-');
+  });
+
+  it('brings the exercises it needs, in the state it pins, and they stay out of the library', async () => {
+    const coming = ready(await to.send(file));
+    expect(coming.aboutPeople).toBe(false);
+    expect(coming.counts.class).toMatchObject({ new: 1 });
+    await to.take(coming.id);
+    const read = ClassRead.parse((await to.get('/api/classes/class-1')).body);
+    expect(read.revisions.map(({ exercise }) => exercise.name.plain)).toContain('Walk by the harbour');
+    expect(to.server.library.current().map(({ exercise }) => exercise.id)).not.toContain('my-own-way');
+    const [summary] = to.server.classes.list({ limit: 5 }).classes;
+    expect(summary?.plannedMs).toBe(from.server.classes.summary('class-1').plannedMs);
+    expect(summary?.outline.length).toBeGreaterThan(0);
+  });
+
+  it('one that is here and says something else is taken only where that was asked for; the state before is kept', async () => {
+    const changed = JSON.parse(file) as { records: { kind: string; plan?: { title: string } }[] };
+    for (const { kind, plan } of changed.records) if (kind === 'class' && plan) plan.title = 'Quiet ankles, again';
+    const text = JSON.stringify(changed);
+    const first = ready(await to.send(text));
+    expect(first.counts.class).toMatchObject({ new: 0, differs: 1 });
+    const { entries } = ComingEntries.parse((await to.get(`/api/coming/${first.id}/entries?kind=class`)).body);
+    expect(entries).toEqual([{ kind: 'class', id: 'class-1', title: 'Quiet ankles, again', state: 'differs' }]);
+    await to.take(first.id);
+    expect(to.server.classes.read('class-1').plan.title).toBe('Quiet ankles');
+    const second = ready(await to.send(text));
+    await to.take(second.id, { over: ['class class-1'] });
+    expect(to.server.classes.read('class-1')).toMatchObject({ plan: { title: 'Quiet ankles, again' }, version: 2 });
+    expect(to.server.classes.revisions('class-1', { limit: 10 }).revisions.map(({ title }) => title)).toEqual([
+      'Quiet ankles, again',
+      'Quiet ankles',
+    ]);
+  });
+
+  it('one that was deleted here comes back where that was asked for', async () => {
+    to.server.classes.delete('class-1');
+    const coming = ready(await to.send(file));
+    expect(coming.counts.class).toMatchObject({ out: 1 });
+    await to.take(coming.id);
+    expect((await to.get('/api/classes/class-1')).status).toBe(404);
+    const again = ready(await to.send(file));
+    await to.take(again.id, { over: 'all' });
+    expect(to.server.classes.read('class-1').plan.title).toBe('Quiet ankles');
+  });
+
+  it('an exercise whose words were changed under its revision is refused', async () => {
+    const forged = file.replace('Walk by the harbour', 'Walk by the harbour, barefoot');
+    const coming = await to.send(forged);
+    expect(coming).toMatchObject({ state: 'refused', faults: [{ field: 'revision', line: 2 }] });
+  });
+});
+
+describe('what is of people', () => {
+
+  it('one person goes out with all that is theirs and nothing of anybody else', async () => {
+    const { body } = await from.get('/api/people');
+    const { students } = body as { students: { student: { id: string; name: string } }[] };
+    const one = students[0]?.student ?? { id: '', name: '' };
+    const { text, headers } = await from.get(`/api/going-one/student/${one.id}`);
+    expect(headers['content-disposition']).toContain('health-data');
+    expect(headers['content-disposition']).not.toContain(one.name.split(' ')[0]);
+    const read = NeedleworkFile.parse(JSON.parse(text));
+    expect(read.aboutPeople).toBe(true);
+    for (const record of read.records) {
+      if (record.kind === 'student') expect(record.student.id).toBe(one.id);
+      if (record.kind === 'reading') expect(record.reading.studentId).toBe(one.id);
+      if (record.kind === 'note') expect(record.note.studentId).toBe(one.id);
+    }
+    for (const { student } of students) if (student.id !== one.id) expect(text).not.toContain(`"${student.name}"`);
+  });
+
+  it('what was measured is never written over, and somebody who was deleted here stays deleted', async () => {
+    const file = textOf(await from.write('everything'));
+    const changed = JSON.parse(file) as { records: { kind: string; reading?: { note: string; id: string } }[] };
+    const reading = changed.records.find(({ kind }) => kind === 'reading')?.reading;
+    if (reading) reading.note = 'Somebody else wrote this.';
+    const coming = ready(await to.send(JSON.stringify(changed)));
+    expect(coming.counts.reading).toMatchObject({ kept: 1, differs: 0, new: 0 });
+    await to.take(coming.id, { over: 'all' });
+    expect(textOf(await to.write('everything'))).not.toContain('Somebody else wrote this.');
+
+    const { body } = await to.get('/api/people');
+    const [{ student }] = (body as { students: [{ student: { id: string; name: string } }] }).students;
+    await to.delete(`/api/people/students/${student.id}`).expect(200);
+    const again = ready(await to.send(file));
+    expect(again.dropped).toBeGreaterThan(0);
+    await to.take(again.id, { over: 'all' });
+    expect(textOf(await to.write('everything'))).not.toContain(`"studentId":"${student.id}"`);
+  });
+});
+
+describe('what cannot be taken', () => {
+  const here = fileServer();
+  let good: string;
+  beforeAll(async () => {
+    here.server.classes.create({ saveId: 'save-1', plan: samplePlan(here.server, 'class-1') });
+    good = (await here.get('/api/going-one/class/class-1')).text;
+  });
+  const before = async () => textOf(await here.write('everything')).replace(/"made":"[^"]*"/, '');
+
+  it.each([
+    ['nothing', () => Buffer.alloc(0), /no file of Needlework/],
+    ['a picture', () => Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10]), /no file of Needlework/],
+    ['an archive', () => Buffer.from('PK\u0003\u0004 and so on'), /no file of Needlework/],
+    ['another program’s JSON', () => '{"classes": []}', /no file of Needlework/],
+    ['a file of a newer version', () => good.replace('"needlework":1', '"needlework":2'), /newer Needlework/],
+    ['a file cut in half', () => good.slice(0, good.length / 2), /cannot be read/],
+    ['a packed file cut in half', () => gzipSync(good).subarray(0, 900), /cut off or damaged/],
+    [
+      'letters that are none',
+      () => Buffer.concat([Buffer.from(good.slice(0, 60)), Buffer.from([0xff, 0xfe, 0xfd])]),
+      /UTF-8/,
+    ],
+    [
+      'a database that is none',
+      () => `SQLite format 3\u0000${'x'.repeat(4000)}`,
+      /cannot be read|another program|damaged/,
+    ],
+  ])('%s is refused in words, and nothing is changed', async (_what, file, words) => {
+    const was = await before();
+    const coming = await here.send(file());
+    expect(coming).toMatchObject({ state: 'refused', words: expect.stringMatching(words) });
+    expect((await here.post(`/api/coming/${coming.id}/take`, { kinds: null, only: null, over: 'all' })).status).toBe(
+      409,
+    );
+    expect(await before()).toBe(was);
+    expect(here.server.faults).toEqual([]);
+  });
+
+  it('names line, field and reason of each fault, and takes nothing of a file with one', async () => {
+    const lines = good.split('\n');
+    const at = lines.findIndex((line) => line.includes('"kind":"class"'));
+    lines[at] = (lines[at] ?? '').replace('"slotSeconds":1200', '"slotSeconds":"long"').replace('class-1"', 'class-2"');
+    const coming = await here.send(lines.join('\n'));
+    expect(coming).toMatchObject({
+      state: 'refused',
+      words: 'One thing in this file cannot be taken.',
+      faults: [{ line: at + 1, what: 'class', field: 'plan.slotSeconds' }],
+    });
+    // laid out by hand, the line is the field's own
+    const spread = JSON.stringify(JSON.parse(good), null, 2).replace('"slotSeconds": 1200', '"slotSeconds": -5');
+    const line = spread.split('\n').findIndex((words) => words.includes('"slotSeconds": -5')) + 1;
+    expect(await here.send(spread)).toMatchObject({ faults: [{ line, field: 'plan.slotSeconds' }] });
+  });
+
+  it('a class with an exercise that is nowhere is named by its title', async () => {
+    const file = JSON.parse(good) as { records: { kind: string }[] };
+    const without = { ...file, records: file.records.filter(({ kind }) => kind === 'class') };
+    const other = fileServer();
+    const unknown = JSON.stringify(without).replace(/"revision":"[0-9a-f]+"/g, '"revision":"0123456789abcdef"');
+    expect(await other.send(unknown)).toMatchObject({
+      state: 'refused',
+      faults: [{ line: 1, what: 'class “Quiet ankles”', field: 'plan.blocks' }],
+    });
+  });
+
+  it('a bomb of a gigabyte is given up as soon as it is seen to be none of ours', async () => {
+    const bomb = gzipSync(Buffer.alloc(1_100_000_000, ' '), { level: 1 });
+    expect(bomb.length).toBeLessThan(10_000_000);
+    expect(await here.send(bomb)).toMatchObject({ state: 'refused', words: expect.stringMatching(/no file of Needlework/) });
+  });
+
+  it('200 MB are refused before they are read', async () => {
+    const { status, body } = await here
+      .post('/api/coming')
+      .set('Content-Type', 'application/octet-stream')
+      .set('Content-Length', '200000000')
+      .send('{')
+      .catch((error: unknown) => ({ status: 0, body: error }));
+    expect(status).toBe(413);
+    expect(body).toMatchObject({ code: 'too-large' });
+  });
+});

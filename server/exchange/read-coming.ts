@@ -1,0 +1,157 @@
+import Database from 'better-sqlite3';
+import { findNodeAtLocation, parseTree } from 'jsonc-parser';
+import type { FileFault } from '@core/contract';
+import { RecordSplitter, headFaultWords, readHead, readRecord } from '@core/format';
+import { type Exercise, readExercise } from '@core/exercise';
+import { parsed } from '../problem';
+import { Beside, type LeansOn, kindWords } from './beside';
+import { SourceFault, kindOfFile, otherFileWords, textOf } from './source';
+import { titleOf } from './written';
+
+/** Faults named at once: the rest is likely more of the same. */
+const mostFaults = 20;
+
+/** What became of reading a file. */
+export type Read =
+  | { readonly read: true; readonly made: string; readonly aboutPeople: boolean; readonly dropped: number }
+  | { readonly read: false; readonly words: string; readonly faults: readonly FileFault[] };
+
+export interface ReadJob {
+  /** The file that came in. */
+  readonly file: string;
+  /** The database that is made of it. */
+  readonly beside: string;
+  /** The teacher's own, which is only read. */
+  readonly here: string;
+  readonly migrations: string;
+}
+
+/** Reads a JSON file into a database beside the teacher's own. Nothing of theirs is changed. @param tell how far it is, 0 to 1 */
+export async function readComing(job: ReadJob, tell: (done: number) => void): Promise<Read> {
+  const kind = kindOfFile(job.file);
+  if (kind !== 'json' && kind !== 'packed-json') return refused(otherFileWords);
+  const here = new Database(job.here, { readonly: true, timeout: 4000 });
+  const beside = new Beside(job.beside, job.migrations, leansOn(here));
+  try {
+    const outcome = await readRecords(job.file, kind === 'packed-json', beside, tell);
+    if (!outcome.read) beside.giveUp();
+    else beside.finish();
+    if (!outcome.read || beside.faults.length === 0) return outcome;
+    return refused(faultsWords(beside.faults.length), beside.faults.slice(0, mostFaults));
+  } catch (error) {
+    beside.giveUp();
+    if (error instanceof SourceFault) return refused(error.message);
+    throw error;
+  } finally {
+    here.close();
+  }
+}
+
+async function readRecords(file: string, packed: boolean, beside: Beside, tell: (done: number) => void): Promise<Read> {
+  const splitter = new RecordSplitter();
+  let about: { readonly made: string; readonly aboutPeople: boolean } | null = null;
+  for await (const { text, done } of textOf(file, packed)) {
+    const records = splitter.push(text);
+    if (!about && splitter.head !== null) {
+      const head = readHead(parsed(splitter.head));
+      if (!head.ok) return refused(headFaultWords[head.error]);
+      about = head.value;
+    }
+    for (const { line, text: record } of records) {
+      addRecord(beside, record, line);
+      if (beside.faults.length > mostFaults)
+        return refused(faultsWords(mostFaults), beside.faults.slice(0, mostFaults));
+    }
+    const fault = splitter.faultSoFar();
+    if (fault) return refused(about ? 'This file cannot be read.' : otherFileWords, [asFault(fault)]);
+    tell(done);
+  }
+  const fault = splitter.end();
+  if (fault) return refused('This file cannot be read.', [asFault(fault)]);
+  if (!about) return refused(headFaultWords['not-needlework']);
+  return { read: true, ...about, dropped: beside.dropped };
+}
+
+const asFault = ({ line, words }: { readonly line: number; readonly words: string }): FileFault => ({
+  line,
+  what: '',
+  field: '',
+  words,
+});
+
+function addRecord(beside: Beside, text: string, line: number): void {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch (error) {
+    beside.faults.push(notJson(text, line, error));
+    return;
+  }
+  const read = readRecord(raw);
+  if (read.ok) {
+    beside.add(read.value, raw, line, titleOf(read.value));
+    return;
+  }
+  const { path, field, words } = read.error;
+  beside.faults.push({ line: lineOf(text, line, path), what: whatOf(raw), field, words });
+}
+
+/** What a record that cannot be read seems to be. */
+function whatOf(raw: unknown): string {
+  const kind = typeof raw === 'object' && raw !== null && 'kind' in raw ? String(raw.kind) : '';
+  return kind in kindWords ? kindWords[kind as keyof typeof kindWords] : 'a record';
+}
+
+function notJson(text: string, line: number, error: unknown): FileFault {
+  const at = /position (\d+)/.exec(error instanceof Error ? error.message : '')?.[1];
+  const before = at === undefined ? '' : text.slice(0, Number(at));
+  return {
+    line: line + linesIn(before),
+    what: 'a record',
+    field: '',
+    words: 'is no JSON: a quote, a comma or a bracket is missing.',
+  };
+}
+
+/** The line of a field: of itself, or of what holds it where it is missing. */
+function lineOf(text: string, line: number, path: readonly (string | number)[]): number {
+  if (!text.includes('\n')) return line;
+  const tree = parseTree(text);
+  if (!tree) return line;
+  for (let depth = path.length; depth > 0; depth--) {
+    const node = findNodeAtLocation(tree, path.slice(0, depth));
+    if (node) return line + linesIn(text.slice(0, node.offset));
+  }
+  return line;
+}
+
+const linesIn = (text: string): number => text.split('\n').length - 1;
+
+const refused = (words: string, faults: readonly FileFault[] = []): Read => ({ read: false, words, faults });
+const faultsWords = (n: number): string =>
+  n === 1
+    ? 'One thing in this file cannot be taken.'
+    : `${n >= mostFaults ? 'At least ' : ''}${n} things in this file cannot be taken.`;
+
+/** What a file may lean on that it does not hold itself. */
+function leansOn(here: Database.Database): LeansOn {
+  const one = (sql: string) => here.prepare(sql).pluck();
+  const body = one('select body from exercise_revisions where revision = ?');
+  const student = one('select 1 from students where id = ?');
+  const gone = one('select 1 from deleted_students where id = ?');
+  const protocol = one('select 1 from protocols where id = ?');
+  const known = new Map<string, Exercise | null>();
+  return {
+    revision: (id) => {
+      const before = known.get(id);
+      if (before !== undefined) return before;
+      const read = readExercise(parsed(String(body.get(id) ?? '')));
+      const found = read.ok ? read.value : null;
+      known.set(id, found);
+      return found;
+    },
+    student: (id) => student.get(id) !== undefined,
+    deleted: (id) => gone.get(id) !== undefined,
+    protocol: (id) => protocol.get(id) !== undefined,
+  };
+}
