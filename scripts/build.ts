@@ -16,6 +16,8 @@ async function buildServer(): Promise<void> {
     target: 'node20',
     // one compiles, one reads files of its own beside it
     external: ['better-sqlite3', 'pdfkit'],
+    // its other form cannot be bundled
+    alias: { 'jsonc-parser': 'jsonc-parser/lib/esm/main.js' },
     sourcemap: 'linked',
     logLevel: 'warning',
     metafile: true,

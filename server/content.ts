@@ -5,5 +5,7 @@ import canonicalize from 'canonicalize';
 export const canonicalJson = (value: unknown): string => canonicalize(value) ?? '';
 
 /** Content address: the first 32 hex digits of SHA-256 over the canonical JSON. */
-export const contentOf = (value: unknown): string =>
-  createHash('sha256').update(canonicalJson(value)).digest('hex').slice(0, 32);
+export const contentOf = (value: unknown): string => addressOf(canonicalJson(value));
+
+/** The same of what is in that one form already. */
+export const addressOf = (text: string): string => createHash('sha256').update(text).digest('hex').slice(0, 32);

@@ -11,6 +11,8 @@ import { StartFault } from './start-fault';
 export type Db = BetterSQLite3Database<typeof schema>;
 export interface OpenDatabase {
   readonly db: Db;
+  /** The same, without its query builder. */
+  readonly sqlite: Database.Database;
   readonly close: () => void;
   /** Writes what was deleted out of the file and its journal. */
   readonly wipe: () => void;
@@ -50,7 +52,7 @@ export function openDatabase(file: string, migrations: string, endedBadly = fals
     sqlite.pragma(`application_id = ${applicationId}`);
     const db = drizzle(sqlite, { schema });
     migrate(db, { migrationsFolder: migrations });
-    return { db, close: () => sqlite.close(), wipe: () => void sqlite.pragma('wal_checkpoint(TRUNCATE)') };
+    return { db, sqlite, close: () => sqlite.close(), wipe: () => void sqlite.pragma('wal_checkpoint(TRUNCATE)') };
   } catch (error) {
     sqlite.close();
     throw error;

@@ -1,13 +1,14 @@
 import * as z from 'zod';
 import { lengthsNotPasses } from '../dose';
 import { Plan, readPlan } from '../plan';
-import { type Result, refuse } from '../result';
+import { type Result, ok, refuse } from '../result';
 import { type ReadError, readStored, throughout } from '../stored';
 import { RunEvent } from './event';
 
 /** A class as it was taught: the plan it began with, and what the teacher did. */
 export const Run = z.strictObject({ format: z.literal(1), plan: Plan, events: z.array(RunEvent) });
 export type Run = z.infer<typeof Run>;
+const Rest = Run.omit({ plan: true });
 
 type Document = Readonly<Record<string, unknown>>;
 
@@ -33,5 +34,10 @@ const upgrades = [
 export function readRun(stored: unknown): Result<Run, ReadError> {
   if (typeof stored !== 'object' || stored === null || !('plan' in stored)) return refuse({ code: 'not-a-document' });
   const plan = readPlan(stored.plan);
-  return plan.ok ? readStored(Run, upgrades, { ...stored, plan: plan.value }) : plan;
+  if (!plan.ok) return plan;
+  // judged above, and not once more with the rest
+  const { plan: judged, ...rest } = { ...stored };
+  void judged;
+  const read = readStored(Rest, upgrades, rest);
+  return read.ok ? ok({ ...read.value, plan: plan.value }) : read;
 }

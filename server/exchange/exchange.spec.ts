@@ -197,7 +197,6 @@ describe('a class that goes to another teacher', () => {
 });
 
 describe('what is of people', () => {
-
   it('one person goes out with all that is theirs and nothing of anybody else', async () => {
     const { body } = await from.get('/api/people');
     const { students } = body as { students: { student: { id: string; name: string } }[] };
@@ -303,7 +302,10 @@ describe('what cannot be taken', () => {
   it('a bomb of a gigabyte is given up as soon as it is seen to be none of ours', async () => {
     const bomb = gzipSync(Buffer.alloc(1_100_000_000, ' '), { level: 1 });
     expect(bomb.length).toBeLessThan(10_000_000);
-    expect(await here.send(bomb)).toMatchObject({ state: 'refused', words: expect.stringMatching(/no file of Needlework/) });
+    expect(await here.send(bomb)).toMatchObject({
+      state: 'refused',
+      words: expect.stringMatching(/no file of Needlework/),
+    });
   });
 
   it('200 MB are refused before they are read', async () => {

@@ -1,7 +1,7 @@
 import Database from 'better-sqlite3';
 import { findNodeAtLocation, parseTree } from 'jsonc-parser';
 import type { FileFault } from '@core/contract';
-import { RecordSplitter, headFaultWords, readHead, readRecord } from '@core/format';
+import { RecordSplitter, type RecordText, headFaultWords, readHead, readRecord } from '@core/format';
 import { type Exercise, readExercise } from '@core/exercise';
 import { parsed } from '../problem';
 import { Beside, type LeansOn, kindWords } from './beside';
@@ -57,8 +57,8 @@ async function readRecords(file: string, packed: boolean, beside: Beside, tell: 
       if (!head.ok) return refused(headFaultWords[head.error]);
       about = head.value;
     }
-    for (const { line, text: record } of records) {
-      addRecord(beside, record, line);
+    for (const record of records) {
+      addRecord(beside, record);
       if (beside.faults.length > mostFaults)
         return refused(faultsWords(mostFaults), beside.faults.slice(0, mostFaults));
     }
@@ -79,10 +79,10 @@ const asFault = ({ line, words }: { readonly line: number; readonly words: strin
   words,
 });
 
-function addRecord(beside: Beside, text: string, line: number): void {
-  let raw: unknown;
+function addRecord(beside: Beside, { text, line, value }: RecordText): void {
+  let raw: unknown = value;
   try {
-    raw = JSON.parse(text);
+    raw ??= JSON.parse(text);
   } catch (error) {
     beside.faults.push(notJson(text, line, error));
     return;
@@ -135,11 +135,9 @@ const faultsWords = (n: number): string =>
 
 /** What a file may lean on that it does not hold itself. */
 function leansOn(here: Database.Database): LeansOn {
-  const one = (sql: string) => here.prepare(sql).pluck();
-  const body = one('select body from exercise_revisions where revision = ?');
-  const student = one('select 1 from students where id = ?');
-  const gone = one('select 1 from deleted_students where id = ?');
-  const protocol = one('select 1 from protocols where id = ?');
+  const body = here.prepare('select body from exercise_revisions where revision = ?').pluck();
+  const ids = (table: string) => new Set(here.prepare(`select id from ${table}`).pluck().all() as string[]);
+  const [students, gone, protocols] = [ids('students'), ids('deleted_students'), ids('protocols')];
   const known = new Map<string, Exercise | null>();
   return {
     revision: (id) => {
@@ -150,8 +148,8 @@ function leansOn(here: Database.Database): LeansOn {
       known.set(id, found);
       return found;
     },
-    student: (id) => student.get(id) !== undefined,
-    deleted: (id) => gone.get(id) !== undefined,
-    protocol: (id) => protocol.get(id) !== undefined,
+    student: (id) => students.has(id),
+    deleted: (id) => gone.has(id),
+    protocol: (id) => protocols.has(id),
   };
 }

@@ -10,7 +10,7 @@ import {
   recordKinds,
 } from '@core/format';
 import { Plan, readPlan } from '@core/plan';
-import { readRun } from '@core/run';
+import { Run, readRun } from '@core/run';
 import { parsed } from '../problem';
 
 /** What goes into a file. */
@@ -50,20 +50,29 @@ const text = (record: Record<string, unknown>, key: string, body: string): strin
 /** What is torn is left where it lies: it would tear the file. */
 const whole = (body: string): string | null => (parsed(body) === null ? null : body);
 
+const isToday = (plan: unknown): boolean =>
+  typeof plan === 'object' && plan !== null && 'format' in plan && plan.format === format;
+
 /** A plan in today's form: as it was written where that is it already. */
 function planText(body: string): string | null {
   const stored = parsed(body);
-  if (typeof stored === 'object' && stored !== null && 'format' in stored && stored.format === format) return body;
+  if (isToday(stored)) return body;
   const read = readPlan(stored);
   return read.ok ? JSON.stringify(read.value) : null;
 }
 
 /** Rows of a database as records of a file. */
 class Written {
+  private readonly eventsOf: Database.Statement;
+
   constructor(
     private readonly db: Database.Database,
     private readonly which: Which,
-  ) {}
+  ) {
+    this.eventsOf = db.prepare(
+      'select run_id as runId, device_id as deviceId, seq, at_ms as atMs, event from run_events where run_id = ? order by at_ms, seq',
+    );
+  }
 
   *records(kind: RecordKind): Found {
     const { which } = this;
@@ -139,23 +148,23 @@ class Written {
   }
 
   private taughtText(row: Row, takenOut: unknown): string | null {
-    const events = this.db
-      .prepare(
-        'select run_id as runId, device_id as deviceId, seq, at_ms as atMs, event from run_events where run_id = ? order by at_ms, seq',
-      )
-      .all(row.id) as { event: string }[];
-    const run = readRun({
-      format: row['format'],
-      plan: parsed(row.body),
-      events: events.map((event) => ({ ...event, event: parsed(event.event) })),
-    });
-    if (!run.ok) return null;
+    const run = this.runText(row);
     const { id, classId, version, startedAt, headcount, note } = row;
-    return text(
-      { kind: 'taught', id, classId, version, startedAt, headcount, note, takenOut },
-      'run',
-      JSON.stringify(run.value),
-    );
+    return run && text({ kind: 'taught', id, classId, version, startedAt, headcount, note, takenOut }, 'run', run);
+  }
+
+  /** A taught class in today's form: as it was written where that is it already. */
+  private runText({ id, body, format }: Row): string | null {
+    const events = this.eventsOf.all(id) as { event: string }[];
+    const plan = parsed(body);
+    if (format === Run.shape.format.value && isToday(plan)) {
+      const of = events
+        .map(({ event, ...about }) => `${JSON.stringify(about).slice(0, -1)},"event":${event}}`)
+        .join(',');
+      return whole(`{"format":${format},"plan":${body},"events":[${of}]}`);
+    }
+    const read = readRun({ format, plan, events: events.map((event) => ({ ...event, event: parsed(event.event) })) });
+    return read.ok ? JSON.stringify(read.value) : null;
   }
 }
 
