@@ -27,6 +27,7 @@ for (const [name, path] of [
   ['card', '/class/:id/card'],
   ['earlier states', '/class/:id/earlier'],
   ['what was taken out', '/taken-out'],
+  ['copies and files', '/safe'],
   ['a class from a brief', '/compose'],
   ['courses', '/courses'],
   ['calendar', '/calendar'],

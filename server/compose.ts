@@ -108,11 +108,13 @@ export function composeServer(options: ServerOptions): Server {
     const comings = new Comings({ file, migrations, run, copies, now, newId, whileClosed, report });
     const goings = new Goings(file, run, now, newId);
     receive = receiveRouter(comings);
+    const restore = (name: string): void => {
+      // a name that is none is told at once, what comes later in the list
+      copies.pathOf(name);
+      copies.putBack(name, () => restoreCopy(name, { file, migrations, run, copies, whileClosed })).catch(report);
+    };
     api.use(exchangeRouter(file, comings, goings, now));
-    api.use(
-      '/copies',
-      copyRouter(copies, comings, (name) => restoreCopy(name, { file, migrations, run, copies, whileClosed })),
-    );
+    api.use('/copies', copyRouter(copies, comings, restore));
     stop = () => {
       comings.close();
       goings.close();

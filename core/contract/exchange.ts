@@ -1,6 +1,9 @@
 import * as z from 'zod';
 import { next } from './page';
 
+/** The most a file may have that comes in, bytes: ten years of teaching are 8 million, packed. */
+export const mostFileBytes = 150_000_000;
+
 /** Kinds of records in a file of Needlework. */
 export const RecordKind = z.enum([
   'preferences',
@@ -150,7 +153,11 @@ export const Copies = z.strictObject({
   folder: z.string(),
   /** How far the one that is being made is; null where none is. */
   making: done.nullable(),
-  /** Why the last one could not be made; null where it was. */
+  /** Why the last one could not be made, or put back; null where it was. */
   fault: z.string().nullable(),
+  /** Whether one is being put back. */
+  restoring: z.boolean(),
+  /** The one that was put back last since the server began, and the copy of what was there before. */
+  restored: z.strictObject({ name: z.string(), before: z.string() }).nullable(),
 });
 export type Copies = z.infer<typeof Copies>;

@@ -20,9 +20,14 @@ afterAll(() => {
 const listOf = async (server: FileServer) => Copies.parse((await server.get('/api/copies')).body);
 /** Makes a copy as the button does. @returns its name */
 async function copyNow(server: FileServer): Promise<string> {
-  const { body, status } = await server.post('/api/copies');
-  expect(status).toBe(201);
-  return Copies.parse(body).copies[0]?.name ?? '';
+  await server.post('/api/copies').expect(202);
+  const { copies } = await server.until('/api/copies', Copies, ({ making }) => making === null);
+  return copies[0]?.name ?? '';
+}
+/** Puts one back, and waits until it lies there. */
+async function putBack(server: FileServer, name: string): Promise<Copies> {
+  await server.post(`/api/copies/${name}/restore`).expect(202);
+  return server.until('/api/copies', Copies, ({ restoring }) => !restoring);
 }
 const addClass = (server: FileServer, id: string, title: string) =>
   server.server.classes.create({ saveId: `save-${id}`, plan: samplePlan(server.server, id, title) });
@@ -33,9 +38,9 @@ describe('copies of everything', () => {
   it('one is made while the server is used, is one whole file, and says what is in it', async () => {
     const here = fileServer();
     addClass(here, 'class-1', 'Before the copy');
-    const making = here.post('/api/copies');
+    await here.post('/api/copies').expect(202);
     addClass(here, 'class-2', 'Meanwhile');
-    expect((await making).status).toBe(201);
+    await here.until('/api/copies', Copies, ({ making }) => making === null);
     const { copies, folder } = await listOf(here);
     expect(copies).toHaveLength(1);
     expect(copies[0]).toMatchObject({ why: 'asked', until: null, holds: { people: 0 } });
@@ -86,13 +91,12 @@ describe('copies of everything', () => {
     addClass(here, 'class-1', 'In the copy');
     const name = await copyNow(here);
     addClass(here, 'class-2', 'After the copy');
-    const { body, status } = await here.post(`/api/copies/${name}/restore`);
-    expect(status).toBe(200);
+    const { restored } = await putBack(here, name);
+    expect(restored?.name).toBe(name);
     expect(titles(here)).toEqual(['In the copy']);
     // it goes on as a server does
     addClass(here, 'class-3', 'Planned since');
-    const { before } = body as { before: string };
-    expect((await here.post(`/api/copies/${before}/restore`)).status).toBe(200);
+    await putBack(here, restored?.before ?? '');
     expect(titles(here).sort()).toEqual(['After the copy', 'In the copy']);
   });
 
@@ -103,7 +107,7 @@ describe('copies of everything', () => {
     const { plan } = here.server.classes.read('class-1');
     here.server.classes.save('class-1', { saveId: 'save-two', basedOn: 1, plan: { ...plan, title: 'Two' } });
     here.server.classes.save('class-1', { saveId: 'save-three', basedOn: 2, plan: { ...plan, title: 'Three' } });
-    await here.post(`/api/copies/${name}/restore`).expect(200);
+    await putBack(here, name);
     const mine = { saveId: 'save-four', basedOn: 3, plan: { ...plan, title: 'Mine' } };
     const { status, body } = await here.put('/api/classes/class-1', mine);
     expect(status).toBe(409);
@@ -122,7 +126,7 @@ describe('copies of everything', () => {
       await here.put(`/api/people/students/${id}`, student(id, name)).expect(200);
     const name = await copyNow(here);
     await here.delete('/api/people/students/student-1').expect(200);
-    await here.post(`/api/copies/${name}/restore`).expect(200);
+    await putBack(here, name);
     const { body } = await here.get('/api/people');
     expect(JSON.stringify(body)).not.toContain('Ine Vos');
     expect(JSON.stringify(body)).toContain('Oda Brandt');
@@ -140,9 +144,9 @@ describe('copies of everything', () => {
     addClass(here, 'class-1', 'Quiet ankles');
     const name = await copyNow(here);
     spoil(join(here.folder, 'copies', name));
-    const { status, body } = await here.post(`/api/copies/${name}/restore`);
-    expect(status).toBe(422);
-    expect(body).toMatchObject({ code: 'file-refused', detail: expect.stringMatching(/damaged|none of Needlework/) });
+    const { fault, restored } = await putBack(here, name);
+    expect(restored).toBeNull();
+    expect(fault).toMatch(/This copy cannot be put back.*(damaged|none of Needlework).*Nothing was changed/);
     expect(titles(here)).toEqual(['Quiet ankles']);
     addClass(here, 'class-2', 'Goes on');
     expect(existsSync(`${here.file}.coming`)).toBe(false);
@@ -165,9 +169,9 @@ describe('copies of everything', () => {
   it('where none can be made, it is said, and the page of copies goes on saying so', async () => {
     const here = fileServer();
     writeFileSync(join(here.folder, 'copies'), 'a file where the folder would be');
-    const { status, body } = await here.post('/api/copies');
-    expect(status).toBe(503);
-    expect(body).toMatchObject({ title: 'No copy was made' });
+    await here.post('/api/copies').expect(202);
+    const { fault } = await here.until('/api/copies', Copies, ({ making }) => making === null);
+    expect(fault).toMatch(/could not be written|What you work with/);
     expect(here.server.classes.list({ limit: 1 }).classes).toEqual([]);
     rmSync(join(here.folder, 'copies'));
     await copyNow(here);

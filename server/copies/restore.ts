@@ -19,11 +19,12 @@ export interface RestoreParts {
  * Puts a copy back in the place of everything. What is there now is copied first; the copy is brought up to this version
  * and proved beside it; and only then does it take its place, by one renaming.
  * @returns the name of the copy of what was there
+ * @throws ProblemError in words, and nothing was changed
  */
 export async function restoreCopy(
   name: string,
   { file, migrations, run, copies, whileClosed }: RestoreParts,
-): Promise<{ readonly before: string }> {
+): Promise<string> {
   const copy = copies.pathOf(name);
   const stage = `${file}.coming`;
   const before = await copies.make('before-restore');
@@ -46,7 +47,7 @@ export async function restoreCopy(
     onTheDisk(dirname(file));
     return Promise.resolve();
   });
-  return { before };
+  return before;
 }
 
 const besides = (path: string): string[] => ['', '-wal', '-shm', '-journal'].map((end) => `${path}${end}`);

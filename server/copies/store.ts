@@ -19,6 +19,8 @@ export class CopyStore {
   readonly folder: string;
   private making: { done: number } | null = null;
   private fault: string | null = null;
+  private restoring = false;
+  private restored: Copies['restored'] = null;
 
   constructor(
     private readonly file: string,
@@ -36,7 +38,28 @@ export class CopyStore {
       until: stays(noted.why) ? null : lastDayOf(noted.made),
     }));
     const copies = [...own, ...copiesBeforeMigration(this.file)].sort((a, b) => b.made.localeCompare(a.made));
-    return { copies, folder: this.folder, making: this.making?.done ?? null, fault: this.fault };
+    const { folder, making, fault, restoring, restored } = this;
+    return { copies, folder, making: making?.done ?? null, fault, restoring, restored };
+  }
+
+  /** Begins to make one that somebody asked for. */
+  begin(): void {
+    // why it could not be made stands in the list
+    this.make('asked').catch(() => undefined);
+  }
+
+  /** Puts one back, by a way that the database knows. @param work gives the name of the copy of what was there */
+  async putBack(name: string, work: () => Promise<string>): Promise<void> {
+    if (this.restoring || this.making) throw busy();
+    this.restoring = true;
+    this.fault = null;
+    try {
+      this.restored = { name, before: await work() };
+    } catch (error) {
+      this.fault = error instanceof ProblemError ? `${error.title}. ${error.detail}` : copyFaultWords(error);
+    } finally {
+      this.restoring = false;
+    }
   }
 
   /** The path of one. @throws ProblemError for a name that is none of them */
@@ -50,8 +73,7 @@ export class CopyStore {
 
   /** Makes one, proves it, and lets those go whose time is over. @returns its name */
   async make(why: CopyWhy): Promise<string> {
-    if (this.making)
-      throw new ProblemError(409, 'a-moment', 'A copy is being made', 'Wait until it is there; nothing was changed.');
+    if (this.making) throw busy();
     const making = { done: 0 };
     this.making = making;
     const made = this.now();
@@ -93,7 +115,7 @@ export class CopyStore {
   }
 
   private own(): { readonly name: string; readonly noted: Noted }[] {
-    if (!existsSync(this.folder)) return [];
+    if (!statSync(this.folder, { throwIfNoEntry: false })?.isDirectory()) return [];
     return readdirSync(this.folder)
       .filter((name) => Name.safeParse(name).success)
       .map((name) => ({ name, noted: this.noted(name) }));
@@ -115,6 +137,8 @@ export class CopyStore {
   }
 }
 
+const busy = () =>
+  new ProblemError(409, 'a-moment', 'A copy is being made', 'Wait until it is there; nothing was changed.');
 const stays = (why: CopyWhy): boolean => why === 'asked' || why === 'before-migration';
 
 function copyFaultWords(error: unknown): string {

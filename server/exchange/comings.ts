@@ -3,14 +3,19 @@ import { dirname, join } from 'node:path';
 import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import Database from 'better-sqlite3';
-import type { ComingEntries, ComingEntry, Coming, EntriesAsked, TakeIn } from '@core/contract';
+import {
+  type Coming,
+  type ComingEntries,
+  type ComingEntry,
+  type EntriesAsked,
+  type TakeIn,
+  mostFileBytes,
+} from '@core/contract';
 import type { CopyStore } from '../copies/store';
 import { CopyFault } from '../copies/prove';
 import { ProblemError, notFound } from '../problem';
 import type { RunWork } from './thread';
 
-/** The most a file may have that comes in, bytes; ten years of teaching are 12 million packed. */
-export const mostBytes = 150_000_000;
 /** Files that are looked into at one time; the oldest goes where another comes. */
 const mostAtOnce = 3;
 const entriesAtOnce = 100;
@@ -50,7 +55,7 @@ export class Comings {
     const counted = new Transform({
       transform(chunk: Buffer, _encoding, next) {
         bytes += chunk.length;
-        next(bytes > mostBytes ? tooLarge() : null, chunk);
+        next(bytes > mostFileBytes ? tooLarge() : null, chunk);
       },
     });
     try {
@@ -95,13 +100,11 @@ export class Comings {
     const job = this.job(id);
     if (job.now.state !== 'ready')
       throw new ProblemError(409, 'a-moment', 'Not yet', 'This file is not ready to be taken. Nothing was changed.');
-    const before = job.now;
     job.now = { state: 'taking', id, done: 0 };
     this.takeNow(id, choice)
       .then((taken) => (job.now = taken))
       .catch((error: unknown) => {
         this.parts.report(error);
-        job.now = before;
         job.now = { state: 'refused', id, words: whyNotTaken(error), faults: [] };
       });
     return job.now;
@@ -187,7 +190,7 @@ export const tooLarge = (): ProblemError =>
     413,
     'too-large',
     'This file is too large',
-    `At most ${mostBytes / 1e6} MB come in at once: ten years of teaching are a tenth of it, packed. Nothing was changed.`,
+    `At most ${mostFileBytes / 1e6} MB come in at once: ten years of teaching are 8 MB, packed. Nothing was changed.`,
   );
 
 function whyNotTaken(error: unknown): string {

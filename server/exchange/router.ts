@@ -1,9 +1,9 @@
 import { Router } from 'express';
 import Database from 'better-sqlite3';
-import { EntriesAsked, ExportAsked, TakeIn } from '@core/contract';
+import { EntriesAsked, ExportAsked, TakeIn, mostFileBytes } from '@core/contract';
 import type { CopyStore } from '../copies/store';
 import { notFound, readBody } from '../problem';
-import { type Comings, mostBytes, tooLarge } from './comings';
+import { type Comings, tooLarge } from './comings';
 import { type Goings, nameOf } from './goings';
 import { written } from './written';
 
@@ -11,7 +11,7 @@ import { written } from './written';
 export function receiveRouter(comings: Comings): Router {
   const router = Router();
   router.post('/coming', (request, response, next) => {
-    if (Number(request.headers['content-length'] ?? 0) > mostBytes) {
+    if (Number(request.headers['content-length'] ?? 0) > mostFileBytes) {
       // what still comes is not read
       response.setHeader('Connection', 'close');
       throw tooLarge();
@@ -70,20 +70,14 @@ export function exchangeRouter(file: string, comings: Comings, goings: Goings, n
   return router;
 }
 
-/** Copies of everything. */
-export function copyRouter(
-  copies: CopyStore,
-  comings: Comings,
-  restore: (name: string) => Promise<{ readonly before: string }>,
-): Router {
+/** Copies of everything. What takes a while is begun; the list says how far it is. */
+export function copyRouter(copies: CopyStore, comings: Comings, restore: (name: string) => void): Router {
   const router = Router();
   const nameIn = (params: { readonly name?: string }): string => params.name ?? '';
   router.get('/', (_request, response) => void response.json(copies.list()));
-  router.post('/', (_request, response, next) => {
-    copies
-      .make('asked')
-      .then(() => void response.status(201).json(copies.list()))
-      .catch(next);
+  router.post('/', (_request, response) => {
+    copies.begin();
+    response.status(202).json(copies.list());
   });
   router.post('/:name/look', ({ params }, response) => {
     response.status(202).json(comings.look(nameIn(params)));
@@ -94,10 +88,9 @@ export function copyRouter(
       if (error && !response.headersSent) next(error);
     });
   });
-  router.post('/:name/restore', ({ params }, response, next) => {
-    restore(nameIn(params))
-      .then((done) => void response.json(done))
-      .catch(next);
+  router.post('/:name/restore', ({ params }, response) => {
+    restore(nameIn(params));
+    response.status(202).json(copies.list());
   });
   router.delete('/:name', ({ params }, response) => {
     copies.remove(nameIn(params));

@@ -103,6 +103,11 @@ export const routes: Routes = [
     loadComponent: () => import('./pages/earlier/earlier-page').then((m) => m.EarlierPage),
   },
   {
+    path: 'safe',
+    title: 'Safe keeping · Needlework',
+    loadComponent: () => import('./pages/safe/safe-page').then((m) => m.SafePage),
+  },
+  {
     path: 'taken-out',
     title: 'Taken out · Needlework',
     loadComponent: () => import('./pages/taken-out/taken-out-page').then((m) => m.TakenOutPage),

@@ -8,6 +8,7 @@ import { LadderNotes } from './ladder-notes';
 import { studentAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
+import { sayDate } from '../parts/saying/date-words';
 import { type Outcome, Outbox } from './outbox';
 import { PeopleApi } from './people-api';
 import { Readings } from './readings';
@@ -118,8 +119,25 @@ export class StudentFile implements OnDestroy {
   }
 }
 
+/** Which copies hold somebody, and until when; empty where none does. @param still whether they are deleted already */
+export function copiesWords(copies: readonly KeptCopy[], still = ''): string {
+  if (copies.length === 0) return '';
+  const one = copies.length === 1;
+  const byHand = copies.filter(({ until }) => until === null).length;
+  const last = copies.reduce<string | null>(
+    (max, { until }) => (until !== null && (max ?? '') < until ? until : max),
+    null,
+  );
+  const holds = `${one ? 'One copy' : `${copies.length} copies`} of everything ${still}${one ? 'holds' : 'hold'} it`;
+  if (byHand === copies.length) return `${holds}, until you delete ${one ? 'it' : 'them'} on the page “Safe keeping”.`;
+  const until = last === null ? '' : `until ${sayDate(last)} at the latest`;
+  return byHand === 0
+    ? `${holds}, ${until}, or until you delete ${one ? 'it' : 'them'} on the page “Safe keeping”.`
+    : `${holds}: those that made themselves ${until}, ${byHand} of them until you delete ${byHand === 1 ? 'it' : 'them'} on the page “Safe keeping”.`;
+}
+
 /** What is left of somebody who was deleted. */
 export function deletedWords(copies: readonly KeptCopy[]): string {
   if (copies.length === 0) return 'Deleted, with all that was measured. No copy of the data here holds it any more.';
-  return `Deleted. ${copies.length === 1 ? 'One copy' : `${copies.length} copies`} in the data folder made before a migration still ${copies.length === 1 ? 'holds' : 'hold'} it, until you delete ${copies.length === 1 ? 'that file' : 'those files'}: ${copies.map(({ name }) => name).join(', ')}.`;
+  return `Deleted. ${copiesWords(copies, 'still ')}`;
 }

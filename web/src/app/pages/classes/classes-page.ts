@@ -5,6 +5,7 @@ import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
 import { mdiDotsVertical, mdiPlay } from '@mdi/js';
 import { of, switchMap } from 'rxjs';
+import { fileOf } from '../../data/file-of';
 import { ClassPackages } from '../../data/class-packages';
 import { ClassList } from '../../data/class-list';
 import { isEverything } from '../../data/loading';
@@ -44,6 +45,7 @@ import { ClassesHere } from '../../parts/here/classes-here';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassesPage implements OnInit {
+  protected readonly fileOf = fileOf;
   protected readonly list = inject(ClassList);
 
   protected readonly icons = { more: mdiDotsVertical, run: mdiPlay };

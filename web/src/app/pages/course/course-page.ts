@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { type Course, type CourseFault, doorWords, heldOf, mobiliseWords, outsideWords } from '@core/course';
+import { fileOf } from '../../data/file-of';
 import { LadderFile } from '../../data/ladder-file';
 import { LadderNotes } from '../../data/ladder-notes';
 import { LibraryStore } from '../../data/library-store';
@@ -30,6 +31,7 @@ import { WeekWeave } from './week-weave';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CoursePageView {
+  protected readonly fileOf = fileOf;
   protected readonly file = inject(CourseFile);
   protected readonly weeks = inject(CourseWeeks);
   protected readonly making = inject(MakingFlow);

@@ -33,6 +33,7 @@ import {
 import type { ExerciseRevision } from '@core/contract';
 import { addExercise, allItemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
+import { fileOf } from '../../data/file-of';
 import { LibraryStore } from '../../data/library-store';
 import { newId } from '../../data/new-id';
 import { NumberField } from '../../parts/dose/number-field';
@@ -97,6 +98,7 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
   },
 })
 export class DesignerPage implements OnInit {
+  protected readonly fileOf = fileOf;
   readonly id = input.required<string>();
 
   protected readonly store = inject(PlanStore);

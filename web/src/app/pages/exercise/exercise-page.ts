@@ -25,6 +25,7 @@ import { checks } from '@core/measure';
 import { kitNames } from '@core/kit';
 import { swapsFor, typicalTimes } from '@core/library';
 import { sayTime } from '@core/say-time';
+import { fileOf } from '../../data/file-of';
 import { ExerciseFile } from '../../data/exercise-file';
 import { Footprints } from '../../parts/footprints/footprints';
 import { Icon } from '../../parts/icon/icon';
@@ -60,6 +61,7 @@ const actionWords = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ExercisePage {
+  protected readonly fileOf = fileOf;
   readonly id = input.required<string>();
   protected readonly store = inject(LibraryStore);
   protected readonly preferences = inject(Preferences);

@@ -5,6 +5,7 @@ import type { StandingRow } from '@core/contract';
 import { concernNames } from '@core/exercise';
 import { type Protocol, chanceWords, dayOf, lookAgain, protocolFor, sayNumber, unitWords } from '@core/measure';
 import { concernsOf, initialsIn } from '@core/roster';
+import { fileOf } from '../../data/file-of';
 import { GroupFile } from '../../data/group-file';
 import { HomeworkSheets } from '../../data/homework-list';
 import { OwnProtocols } from '../../data/own-protocols';
@@ -29,6 +30,7 @@ const columns = 4;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GroupPage implements OnInit {
+  protected readonly fileOf = fileOf;
   readonly id = input.required<string>();
   protected readonly file = inject(GroupFile);
   protected readonly sees = inject(WhoSees);

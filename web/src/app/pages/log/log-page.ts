@@ -51,6 +51,7 @@ import { TopBar } from '../../parts/top/top-bar';
       @if (log.runs().value?.next) {
         <p><button matButton="outlined" type="button" (click)="log.more()">Earlier classes</button></p>
       }
+      <p class="foot"><a routerLink="/safe">Copies of everything, files in and out</a></p>
       <p class="foot"><a routerLink="/taken-out">What was taken out of the log</a></p>
     </main>
   `,

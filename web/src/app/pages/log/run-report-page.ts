@@ -4,6 +4,7 @@ import { RouterLink } from '@angular/router';
 import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { buildTimeline } from '@core/timeline';
+import { fileOf } from '../../data/file-of';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
 import { nameOf } from '../../parts/saying/item-words';
@@ -20,6 +21,7 @@ import { sayInstant } from '../../parts/saying/instant-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RunReportPage implements OnInit {
+  protected readonly fileOf = fileOf;
   readonly runId = input.required<string>();
   protected readonly run = inject(RunReader);
   private readonly state = this.run.state;

@@ -220,9 +220,14 @@ describe('a group', () => {
 describe('what is left of somebody who was deleted', () => {
   it('is nothing, or the copies that hold it until their files go', () => {
     expect(deletedWords([])).toContain('No copy');
-    const copy = { name: 'needlework.sqlite.before-migration-6', madeAt: updatedAt };
+    const copy = { name: 'needlework.sqlite.before-migration-6', madeAt: updatedAt, until: null };
     expect(deletedWords([copy])).toContain(
-      'One copy in the data folder made before a migration still holds it, until you delete that file',
+      'One copy of everything still holds it, until you delete it on the page “Safe keeping”',
+    );
+    const daily = { name: 'needlework-2026-01-05-daily.sqlite', madeAt: updatedAt, until: '2027-01-06' };
+    expect(deletedWords([daily])).toContain('holds it, until 6 Jan 2027 at the latest, or until you delete it');
+    expect(deletedWords([copy, daily, daily])).toContain(
+      '3 copies of everything still hold it: those that made themselves until 6 Jan 2027 at the latest, 1 of them until you delete it',
     );
   });
 });

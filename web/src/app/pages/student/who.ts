@@ -12,10 +12,11 @@ import {
   experienceWords,
   isGrowing,
 } from '@core/roster';
+import { fileOf } from '../../data/file-of';
 import { LibraryStore } from '../../data/library-store';
 import { PeopleList } from '../../data/people-list';
 import { Preferences } from '../../data/preferences';
-import { StudentFile } from '../../data/student-file';
+import { StudentFile, copiesWords } from '../../data/student-file';
 import { sayDate, today } from '../../parts/saying/date-words';
 
 /** Who a student is, what to mind, and whether measures may be kept. */
@@ -28,6 +29,7 @@ import { sayDate, today } from '../../parts/saying/date-words';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Who {
+  protected readonly fileOf = fileOf;
   readonly student = input.required<Student>();
   protected readonly file = inject(StudentFile);
   private readonly library = inject(LibraryStore);
@@ -39,7 +41,7 @@ export class Who {
   protected readonly names = concernNames;
   protected readonly sayDate = sayDate;
   protected readonly deleting = signal(false);
-  protected readonly copies = computed(() => this.file.copies().map(({ name }) => name));
+  protected readonly copies = computed(() => copiesWords(this.file.copies()));
 
   protected readonly groups = computed(() => this.people.groups().filter(({ archived }) => !archived));
   protected readonly left = computed(() => {

@@ -91,6 +91,7 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
         For who has them: <a routerLink="/bands">bands on a spring scale</a> ·
         <a routerLink="/devices">a balance mat and an angle gauge</a>
       </p>
+      <p class="also"><a routerLink="/safe">Copies of everything, files in and out</a></p>
     </main>
   `,
   styleUrl: './teaching-page.scss',
