@@ -18,6 +18,7 @@ const coreGraph = {
     'course',
     'cues',
     'device',
+    'dose',
     'exercise',
     'homework',
     'measure',

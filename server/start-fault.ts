@@ -1,7 +1,8 @@
 /** Why the server cannot start, in words: what is wrong, and what to do. Nothing has been changed. */
 export class StartFault extends Error {}
 
-const codeOf = (error: unknown): string =>
+/** The code of an error of the machine or of SQLite; empty for any other. */
+export const codeOf = (error: unknown): string =>
   typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';
 
 /** What the machine or SQLite says, as a person would. @param path what was being opened */

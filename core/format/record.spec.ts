@@ -25,7 +25,7 @@ function formed(kind: RecordKind): fc.Arbitrary<FileRecord> {
 }
 
 /** Any record of each kind; where a document is more than its form says, one that is made as the application makes it. */
-const anyRecord: { readonly [K in RecordKind]: fc.Arbitrary<FileRecord> } = {
+const anyRecord: Readonly<Record<RecordKind, fc.Arbitrary<FileRecord>>> = {
   preferences: formed('preferences'),
   exercise: fc.record({
     kind: fc.constant('exercise' as const),
@@ -96,7 +96,7 @@ describe('what a file of Needlework holds', () => {
     fc.assert(
       fc.property(fc.array(any, { maxLength: 3 }), (records) => {
         const file = { needlework: 1, made: saved, holds: 'All of it', aboutPeople: true, records };
-        fits?.(JSON.parse(JSON.stringify(file)));
+        void fits?.(JSON.parse(JSON.stringify(file)));
         expect(fits?.errors ?? []).toEqual([]);
         expect(NeedleworkFile.safeParse(file).success).toBe(true);
       }),
@@ -168,7 +168,7 @@ describe('a file taken apart while it comes in', () => {
         const text = JSON.stringify({ ...before, records: wanted }, null, indent);
         const { found, fault, head: outer } = split(text, pieces);
         expect(fault).toBeNull();
-        expect(found).toEqual(JSON.parse(text).records);
+        expect(found).toEqual((JSON.parse(text) as { records: unknown }).records);
         expect(JSON.parse(outer ?? '')).toEqual({ ...before, records: [] });
       }),
     );
@@ -204,6 +204,6 @@ describe('a file taken apart while it comes in', () => {
     ['a head without an end', `{"a":"${'x'.repeat(30_000)}`, 1, /too long/],
   ])('refuses what is %s, and says where', (_what, text, line, words) => {
     const { fault } = split(text, [3]);
-    expect(fault).toMatchObject({ line, words: expect.stringMatching(words) });
+    expect(fault).toMatchObject({ line, words: expect.stringMatching(words) as string });
   });
 });

@@ -89,5 +89,5 @@ export function anyOf<T>(schema: z.ZodType<T>): fc.Arbitrary<T> {
   return anything(form)
     .map((value) => schema.safeParse(value))
     .filter((read) => read.success)
-    .map(({ data }) => data as T);
+    .map(({ data }) => data);
 }

@@ -178,7 +178,7 @@ describe('copies of everything', () => {
     expect((await listOf(here)).fault).toBeNull();
   });
 
-  it('is made by itself once a day', async () => {
+  it('is made by itself once a day', () => {
     jest.useFakeTimers({ doNotFake: ['setImmediate', 'nextTick', 'queueMicrotask'] });
     try {
       const copies = { newestDaily: jest.fn<string | null, []>(() => null), make: jest.fn(() => Promise.resolve('')) };

@@ -4,6 +4,7 @@ import Database from 'better-sqlite3';
 import { readPlan } from '@core/plan';
 import { applicationId } from '../database';
 import { parsed } from '../problem';
+import { codeOf } from '../start-fault';
 
 /** What a copy holds, counted when it was proved. */
 export interface Holds {
@@ -38,7 +39,7 @@ export function prove(path: string): Holds {
     return holdsOf(db);
   } catch (error) {
     if (error instanceof CopyFault) throw error;
-    if (error instanceof Database.SqliteError) throw new CopyFault('It is damaged, or no database at all.');
+    if (codeOf(error).startsWith('SQLITE_')) throw new CopyFault('It is damaged, or no database at all.');
     throw error;
   } finally {
     db.close();

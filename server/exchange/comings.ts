@@ -13,6 +13,7 @@ import {
 } from '@core/contract';
 import type { CopyStore } from '../copies/store';
 import { CopyFault } from '../copies/prove';
+import { besides } from '../copies/stage';
 import { ProblemError, notFound } from '../problem';
 import type { RunWork } from './thread';
 
@@ -182,7 +183,6 @@ export class Comings {
   }
 }
 
-const besides = (path: string): string[] => ['', '-wal', '-shm', '-journal'].map((end) => `${path}${end}`);
 const like = (words: string): string => `%${words.replace(/[!%_]/g, (found) => `!${found}`)}%`;
 
 export const tooLarge = (): ProblemError =>

@@ -264,7 +264,7 @@ describe('what cannot be taken', () => {
   ])('%s is refused in words, and nothing is changed', async (_what, file, words) => {
     const was = await before();
     const coming = await here.send(file());
-    expect(coming).toMatchObject({ state: 'refused', words: expect.stringMatching(words) });
+    expect(coming).toMatchObject({ state: 'refused', words: expect.stringMatching(words) as string });
     expect((await here.post(`/api/coming/${coming.id}/take`, { kinds: null, only: null, over: 'all' })).status).toBe(
       409,
     );
@@ -304,18 +304,16 @@ describe('what cannot be taken', () => {
     expect(bomb.length).toBeLessThan(10_000_000);
     expect(await here.send(bomb)).toMatchObject({
       state: 'refused',
-      words: expect.stringMatching(/no file of Needlework/),
+      words: expect.stringMatching(/no file of Needlework/) as string,
     });
   });
 
   it('200 MB are refused before they are read', async () => {
-    const { status, body } = await here
+    const answer = await here
       .post('/api/coming')
       .set('Content-Type', 'application/octet-stream')
       .set('Content-Length', '200000000')
-      .send('{')
-      .catch((error: unknown) => ({ status: 0, body: error }));
-    expect(status).toBe(413);
-    expect(body).toMatchObject({ code: 'too-large' });
+      .send('{');
+    expect(answer).toMatchObject({ status: 413, body: { code: 'too-large' } });
   });
 });

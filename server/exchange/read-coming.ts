@@ -143,7 +143,7 @@ function leansOn(here: Database.Database): LeansOn {
     revision: (id) => {
       const before = known.get(id);
       if (before !== undefined) return before;
-      const read = readExercise(parsed(String(body.get(id) ?? '')));
+      const read = readExercise(parsed((body.get(id) as string | undefined) ?? ''));
       const found = read.ok ? read.value : null;
       known.set(id, found);
       return found;

@@ -1,5 +1,6 @@
 import { createReadStream, openSync, readSync, closeSync, statSync } from 'node:fs';
 import { createGunzip } from 'node:zlib';
+import { codeOf } from '../start-fault';
 
 /** What a file is by its first bytes, whatever its name says. */
 export type FileKind = 'json' | 'packed-json' | 'database' | 'archive' | 'other';
@@ -71,6 +72,3 @@ export async function* textOf(
     file.destroy();
   }
 }
-
-const codeOf = (error: unknown): string =>
-  typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';

@@ -6,9 +6,9 @@ import Database from 'better-sqlite3';
 import type { EntryCounts, TakeIn } from '@core/contract';
 import type { RecordKind } from '@core/format';
 import { CopyFault, type Holds, copyOf } from '../copies/prove';
-import { stageCopy } from '../copies/restore';
+import { stageCopy } from '../copies/stage';
 import { openDatabase } from '../database';
-import { StartFault } from '../start-fault';
+import { StartFault, codeOf } from '../start-fault';
 import { compare } from './compare';
 import { type Read, type ReadJob, readComing } from './read-coming';
 import { kindOfFile, otherFileWords } from './source';
@@ -90,7 +90,7 @@ function readDatabase({
     return { read: true, made: null, aboutPeople: true, dropped: 0 };
   } catch (error) {
     const words = error instanceof StartFault ? error.message.replaceAll(beside, 'This file') : null;
-    if (words === null && !(error instanceof Database.SqliteError)) throw error;
+    if (words === null && !codeOf(error).startsWith('SQLITE_')) throw error;
     return {
       read: false,
       words: words ?? `This file cannot be read: it is damaged or cut off. ${otherFileWords}`,

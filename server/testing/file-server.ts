@@ -15,6 +15,10 @@ import { testServer } from './server';
 const host = '127.0.0.1:4310';
 const demoNow = Date.UTC(2026, 9, 1, 12);
 
+/** An answer whose body nobody has read yet. */
+type Answer = Omit<request.Response, 'body'> & { readonly body: unknown };
+type Asked = Omit<request.Test, 'then' | 'catch' | 'expect'> & Promise<Answer> & { expect(status: number): Asked };
+
 /** A server on a database in a folder of its own, with what a page does with files. */
 export class FileServer {
   readonly folder = mkdtempSync(join(tmpdir(), 'needlework-files-'));
@@ -37,29 +41,29 @@ export class FileServer {
     return this.server.app;
   }
 
-  get(path: string) {
+  get(path: string): Asked {
     return request(this.app).get(path).set('Host', host);
   }
-  post(path: string, body?: object) {
+  post(path: string, body?: object): Asked {
     return request(this.app).post(path).set('Host', host).send(body);
   }
-  put(path: string, body?: object) {
+  put(path: string, body?: object): Asked {
     return request(this.app).put(path).set('Host', host).send(body);
   }
-  delete(path: string) {
+  delete(path: string): Asked {
     return request(this.app).delete(path).set('Host', host);
   }
 
   /** The bytes of an answer. */
   async bytes(path: string): Promise<Buffer> {
-    const { body } = await this.get(path)
+    const answer = await this.get(path)
       .buffer(true)
       .parse((response, done) => {
         const chunks: Buffer[] = [];
         response.on('data', (chunk: Buffer) => chunks.push(chunk));
         response.on('end', () => done(null, Buffer.concat(chunks)));
       });
-    return body as Buffer;
+    return (answer as Answer).body as Buffer;
   }
 
   /** Everything, or everything but people, as a packed file. */
@@ -75,11 +79,12 @@ export class FileServer {
 
   /** Sends a file, and waits until it was looked into. */
   async send(file: Buffer | string): Promise<Coming> {
-    const { body, status } = await request(this.app)
+    const answer = await request(this.app)
       .post('/api/coming')
       .set('Host', host)
       .set('Content-Type', 'application/octet-stream')
       .send(file);
+    const { body, status } = answer as Answer;
     if (status !== 202) throw new Error(JSON.stringify(body));
     return this.until(`/api/coming/${(body as { id: string }).id}`, Coming, ({ state }) => state !== 'reading');
   }
