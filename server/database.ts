@@ -104,5 +104,11 @@ function copyBeside(sqlite: Database.Database, path: string): void {
   if (existsSync(path)) return;
   rmSync(`${path}.part`, { force: true });
   sqlite.prepare('vacuum into ?').run(`${path}.part`);
+  const copy = new Database(`${path}.part`, { readonly: true });
+  try {
+    lookThrough(copy, `${path}.part`);
+  } finally {
+    copy.close();
+  }
   renameSync(`${path}.part`, path);
 }

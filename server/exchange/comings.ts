@@ -82,15 +82,32 @@ export class Comings {
     if (this.job(id).now.state !== 'ready') throw notFound('What is in this file');
     const db = new Database(this.besideOf(id), { readonly: true });
     try {
-      const [title = '', last = ''] = (after ?? '').split('\n');
+      const [rank = '-1', title = '', last = ''] = (after ?? '').split('\n');
+      // what can be taken comes first
       const rows = db
         .prepare(
-          `select kind, id, title, state from entries where kind = ? and (? is null or state = ?) and title like ? escape '!' and (title, id) > (?, ?) order by title, id limit ?`,
+          `select kind, id, title, state, state in ('same', 'kept') as rank from entries
+           where kind = ? and (? is null or state = ?) and title like ? escape '!' and (rank, title, id) > (?, ?, ?)
+           order by rank, title, id limit ?`,
         )
-        .all(kind, state ?? null, state ?? null, like(words ?? ''), title, last, entriesAtOnce + 1) as ComingEntry[];
-      const entries = rows.slice(0, entriesAtOnce);
-      const end = entries.at(-1);
-      return { entries, next: rows.length > entriesAtOnce && end ? `${end.title}\n${end.id}` : null };
+        .all(
+          kind,
+          state ?? null,
+          state ?? null,
+          like(words ?? ''),
+          Number(rank),
+          title,
+          last,
+          entriesAtOnce + 1,
+        ) as (ComingEntry & {
+        readonly rank: number;
+      })[];
+      const page = rows.slice(0, entriesAtOnce);
+      const end = page.at(-1);
+      return {
+        entries: page.map(({ rank: ranked, ...entry }) => (void ranked, entry)),
+        next: rows.length > entriesAtOnce && end ? `${end.rank}\n${end.title}\n${end.id}` : null,
+      };
     } finally {
       db.close();
     }
@@ -156,7 +173,7 @@ export class Comings {
       .catch((error: unknown) => {
         if (!this.jobs.has(id)) return;
         this.parts.report(error);
-        job.now = { state: 'refused', id, words: 'This file could not be read. Nothing was changed.', faults: [] };
+        job.now = { state: 'refused', id, words: 'This file could not be read.', faults: [] };
       });
     return job.now;
   }
@@ -194,7 +211,7 @@ export const tooLarge = (): ProblemError =>
   );
 
 function whyNotTaken(error: unknown): string {
-  if (error instanceof ProblemError) return `${error.title}. ${error.detail} Nothing was taken in.`;
+  if (error instanceof ProblemError) return `${error.title}. ${error.detail}`;
   if (error instanceof CopyFault) return error.message;
-  return 'It could not be taken in. Nothing was changed.';
+  return 'It could not be taken in.';
 }

@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  afterRenderEffect,
+  computed,
+  effect,
+  inject,
+  signal,
+  untracked,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
@@ -23,6 +33,14 @@ const byName: readonly RecordKind[] = [
   'preferences',
 ];
 
+/** What becomes of what differs. */
+const whatBecomes = (alone: boolean, over: boolean): string =>
+  over
+    ? `${alone ? 'becomes' : 'become'} as this has ${alone ? 'it' : 'them'}.`
+    : alone
+      ? 'stays as it is here.'
+      : 'stay as they are here.';
+
 /** A file that came in, or a copy that is looked into: what is in it, and what is taken of it. */
 @Component({
   selector: 'nw-coming-panel',
@@ -33,6 +51,7 @@ const byName: readonly RecordKind[] = [
 })
 export class ComingPanel {
   protected readonly coming = inject(FileComing);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly stateWords = stateWords;
   protected readonly kindName = kindName;
 
@@ -94,13 +113,12 @@ export class ComingPanel {
     const others = rows
       .filter((row) => row.differs + row.out > 0)
       .map((row) => countOf(row.kind, row.differs + row.out));
+    const one = (counts: readonly number[]) => counts.reduce((sum, n) => sum + n, 0) === 1;
+    const comesAlone = one(rows.map((row) => row.new));
+    const otherAlone = one(rows.map((row) => row.differs + row.out));
     const parts = [
-      ...(coming.length > 0
-        ? [`${listOf(coming)} ${rows.length === 1 && rows[0]?.new === 1 ? 'comes' : 'come'} in.`]
-        : []),
-      ...(others.length > 0
-        ? [this.over() ? `${listOf(others)} become as this has them.` : `${listOf(others)} stay as they are here.`]
-        : []),
+      ...(coming.length > 0 ? [`${listOf(coming)} ${comesAlone ? 'comes' : 'come'} in.`] : []),
+      ...(others.length > 0 ? [`${listOf(others)} ${whatBecomes(otherAlone, this.over())}`] : []),
     ];
     return parts.join(' ');
   });
@@ -130,6 +148,10 @@ export class ComingPanel {
         const kinds = this.kinds().map(({ kind }) => kind);
         this.show(kinds.includes('class') ? 'class' : (kinds[0] ?? 'class'));
       });
+    });
+    // what was looked for comes into sight, wherever on the page it was asked for
+    afterRenderEffect(() => {
+      if (this.now().state === 'ready') this.host.nativeElement.scrollIntoView({ block: 'start' });
     });
   }
 

@@ -1,14 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  type OnInit,
-  computed,
-  effect,
-  inject,
-  signal,
-  viewChild,
-} from '@angular/core';
-import type { ElementRef } from '@angular/core';
+import { ChangeDetectionStrategy, Component, type OnInit, computed, effect, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { CopyBox } from '../../data/copies';
@@ -34,7 +24,6 @@ export class SafePage implements OnInit {
   protected readonly going = inject(FileGoing);
   /** A file is held over the page. */
   protected readonly over = signal(false);
-  private readonly panel = viewChild.required<ElementRef<HTMLElement>>('panel');
 
   protected readonly file = computed(() => {
     const now = this.going.now();
@@ -59,6 +48,5 @@ export class SafePage implements OnInit {
 
   protected look({ name, called }: { readonly name: string; readonly called: string }): void {
     this.coming.look(name, called);
-    this.panel().nativeElement.scrollIntoView({ block: 'start' });
   }
 }
