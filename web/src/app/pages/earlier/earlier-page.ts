@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
+import { doseWords, nameOf } from '@core/card';
 import type { ClassSummary } from '@core/contract';
 import { allItemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { outlineOf } from '@core/timeline';
 import { Loading } from '../../parts/loading/loading';
 import { byDay, sayClockTime } from '../../parts/saying/instant-words';
-import { doseWords, nameOf } from '../../parts/saying/item-words';
 import { TopBar } from '../../parts/top/top-bar';
 import { ClassOutline } from '../../parts/thread/class-outline';
 import { EarlierStore } from './earlier-store';

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, li
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { mdiArrowLeft } from '@mdi/js';
+import { doorWords } from '@core/card';
 import { sayDose } from '@core/dose';
 import {
   type Fault,
@@ -32,7 +33,6 @@ import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
 import { LibraryStore } from '../../data/library-store';
 import { viewWords } from '../../parts/saying/fault-words';
-import { doorWords } from '../../parts/saying/level-words';
 import { Preferences } from '../../data/preferences';
 import { TopBar } from '../../parts/top/top-bar';
 

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { breathWords, nameOf, levelLines } from '@core/card';
 import { cautionsFor, concernNames } from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { checkName } from '@core/measure';
@@ -6,8 +7,6 @@ import { Answer, mostHands, wornNow } from '@core/run';
 import { NumberField } from '../../parts/dose/number-field';
 import { Footprints } from '../../parts/footprints/footprints';
 import { viewWords } from '../../parts/saying/fault-words';
-import { breathWords, nameOf } from '../../parts/saying/item-words';
-import { levelLines } from '../../parts/saying/level-words';
 import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 import { RosterFlow } from './roster-flow';

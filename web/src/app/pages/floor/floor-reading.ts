@@ -1,4 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
+import { doseWords, nameOf, tempoWords } from '@core/card';
 import { saidNow } from '@core/cues';
 import { takeOffWords } from '@core/exercise';
 import { kitNames } from '@core/kit';
@@ -16,7 +17,6 @@ import {
   wearingOf,
 } from '@core/run';
 import { sayLength, sayTime } from '@core/say-time';
-import { doseWords, nameOf, tempoWords } from '../../parts/saying/item-words';
 import { owedNowWords } from '../../parts/saying/owed-words';
 import { FloorStore } from './floor-store';
 

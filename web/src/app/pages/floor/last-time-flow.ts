@@ -1,11 +1,11 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { catchError, distinctUntilChanged, map, of, switchMap } from 'rxjs';
+import { nameOf } from '@core/card';
 import { findItem } from '@core/plan';
 import { type RunState, debtWords, payBack } from '@core/run';
 import { sayLength } from '@core/say-time';
 import { RunApi } from '../../data/run-api';
-import { nameOf } from '../../parts/saying/item-words';
 import { sayDate, localDate } from '../../parts/saying/date-words';
 
 import { shortList } from '../../parts/saying/short-list';

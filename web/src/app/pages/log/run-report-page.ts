@@ -1,13 +1,13 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
+import { nameOf } from '@core/card';
 import { reportOf } from '@core/run';
 import { sayTime } from '@core/say-time';
 import { buildTimeline } from '@core/timeline';
 import { fileOf } from '../../data/file-of';
 import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
-import { nameOf } from '../../parts/saying/item-words';
 import { answerWords, notReachedWords, owedWords, toldWords } from '../../parts/saying/owed-words';
 import { sayInstant } from '../../parts/saying/instant-words';
 

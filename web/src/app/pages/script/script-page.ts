@@ -1,12 +1,12 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
+import { doseWords, nameOf } from '@core/card';
 import { type Cue, type CueMoment, isTooLong, sayable, scriptOf, silences, spokenMs, tooLongIn } from '@core/cues';
 import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
 import { TrackFiles } from './track-files';
-import { doseWords, nameOf } from '../../parts/saying/item-words';
 
 const momentNames: Readonly<Record<CueMoment, string>> = {
   idea: 'the idea',

@@ -1,6 +1,6 @@
+import { nameOf } from '@core/card';
 import { sayUnit } from '@core/dose';
 import { findItem } from '@core/plan';
-import { nameOf } from './item-words';
 import {
   type OwedNow,
   type RunReport,

@@ -1,4 +1,16 @@
 import { Temporal } from 'temporal-polyfill';
+import {
+  doseWords,
+  flowWords,
+  itemWords,
+  nameOf,
+  optionWords,
+  sideOrder,
+  tempoWords,
+  levelLines,
+  levelWords,
+  putOutWords,
+} from '@core/card';
 import { dice } from '@core/dice';
 import { holds, reps, timed } from '@core/dose';
 import { catalogue } from '@core/exercise/catalogue';
@@ -7,9 +19,6 @@ import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
 import { bareClass, sampleExercise, timelineOf } from '@core/testing/sample';
 import { inWords, localDate, sayDate, today } from './date-words';
 import { clockAfter } from './instant-words';
-import { doseWords, flowWords, itemWords, nameOf, optionWords, sideOrder, tempoWords } from './item-words';
-import { levelLines, levelWords } from './level-words';
-import { putOutWords } from './kit-words';
 import { shortList } from './short-list';
 import { answerWords, notReachedWords, owedNowWords, owedWords, toldWords } from './owed-words';
 

@@ -13,13 +13,13 @@ import {
 import { MatIconButton } from '@angular/material/button';
 import { MatTooltip } from '@angular/material/tooltip';
 import { mdiFitToPageOutline, mdiMagnifyMinusOutline, mdiMagnifyPlusOutline } from '@mdi/js';
+import { itemWords } from '@core/card';
 import { weaveOf, weaveRows } from '@core/load';
 import type { Plan } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import type { ItemTime, Timeline, TimelineEvent } from '@core/timeline';
 import { Icon } from '../icon/icon';
 import { doingOf } from '../keys/key-table';
-import { itemWords } from '../saying/item-words';
 import { threadKeys } from './thread-keys';
 import {
   type ThreadScale,

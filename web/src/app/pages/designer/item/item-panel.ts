@@ -4,6 +4,7 @@ import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
+import { doseWords, optionWords, doorWords } from '@core/card';
 import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
 import { canBeWorn, resolve } from '@core/exercise';
 import { checkIdOf, checkName, classCheck, classChecks, protocolFor } from '@core/measure';
@@ -22,9 +23,7 @@ import {
 import { sayTime } from '@core/say-time';
 import { type ItemTime, eventAt, leadOf, mayRunOn, optionWindows, phaseAt } from '@core/timeline';
 import { Footprints } from '../../../parts/footprints/footprints';
-import { doseWords, optionWords } from '../../../parts/saying/item-words';
 import { viewWords } from '../../../parts/saying/fault-words';
-import { doorWords } from '../../../parts/saying/level-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 import type { ThreadPoint } from '../../../parts/thread/thread';
 import { OwnProtocols } from '../../../data/own-protocols';

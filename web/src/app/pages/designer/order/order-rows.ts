@@ -1,3 +1,13 @@
+import {
+  breathWords,
+  doseWords,
+  flowWords,
+  nameOf,
+  ownTempoWords,
+  sideOrder,
+  type LevelLine,
+  levelLines,
+} from '@core/card';
 import type { Block, Item, Plan } from '@core/plan';
 import { findItem } from '@core/plan';
 import { takeOffWords } from '@core/exercise';
@@ -5,8 +15,6 @@ import { checkName } from '@core/measure';
 import { sayTime } from '@core/say-time';
 import type { Finding } from '@core/sequence';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
-import { breathWords, doseWords, flowWords, nameOf, ownTempoWords, sideOrder } from '../../../parts/saying/item-words';
-import { type LevelLine, levelLines } from '../../../parts/saying/level-words';
 import { otherSchool } from '../../../parts/saying/school-words';
 
 /** A line of the running order: an exercise or talk. */

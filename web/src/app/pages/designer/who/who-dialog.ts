@@ -8,6 +8,7 @@ import {
   MatDialogTitle,
 } from '@angular/material/dialog';
 import { RouterLink } from '@angular/router';
+import { putOutWords } from '@core/card';
 import { concernNames } from '@core/exercise';
 import { type CheckId, type History, checks, historyOf } from '@core/measure';
 import { type Item, type PlanCommand, type Side, type Sides, changeSides, familiarityFrom, itemsOf } from '@core/plan';
@@ -33,7 +34,6 @@ import { LibraryStore } from '../../../data/library-store';
 import { PeopleList } from '../../../data/people-list';
 import { Readings } from '../../../data/readings';
 import { WhoSees } from '../../../data/who-sees';
-import { putOutWords } from '../../../parts/saying/kit-words';
 import { type PlanStore } from '../plan-store';
 
 /** Whom a class is for: the group it names, who does which option and why, and how many do what. */

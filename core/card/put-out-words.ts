@@ -1,5 +1,5 @@
-import { kitNames } from '@core/kit';
-import type { PutOut } from '@core/timeline';
+import { kitNames } from '../kit';
+import type { PutOut } from '../timeline';
 
 /** What to put out, in a line: "mat × 8 · firm ball (2 each) · chair × 2, for an option". */
 export function putOutWords(list: readonly PutOut[]): string {

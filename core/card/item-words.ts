@@ -1,8 +1,8 @@
-import { phasesMsOf, sayDose, tempoOf } from '@core/dose';
-import type { Execution } from '@core/exercise';
-import { type Block, type Item, type Plan, findAny, findItem, otherSide, wornThrough } from '@core/plan';
-import { sayLength, sayTime } from '@core/say-time';
-import { type ItemTime, type OptionWindow, leadOf } from '@core/timeline';
+import { phasesMsOf, sayDose, tempoOf } from '../dose';
+import type { Execution } from '../exercise';
+import { type Block, type Item, type Plan, findAny, findItem, otherSide, wornThrough } from '../plan';
+import { sayLength, sayTime } from '../say-time';
+import { type ItemTime, type OptionWindow, leadOf } from '../timeline';
 
 /** What an item is called: the exercise's name in the class's words, or what the talk is called. */
 export function nameOf(plan: Plan, time: Pick<ItemTime, 'itemId' | 'execution'>): string {

@@ -1,7 +1,7 @@
-import type { Door } from '@core/exercise';
-import { kitNames } from '@core/kit';
-import { type Plan, findItem } from '@core/plan';
-import { type ItemTime, type OptionWindow, optionWindows } from '@core/timeline';
+import type { Door } from '../exercise';
+import { kitNames } from '../kit';
+import { type Plan, findItem } from '../plan';
+import { type ItemTime, type OptionWindow, optionWindows } from '../timeline';
 import { optionWords } from './item-words';
 
 /** When a level opens for people new to it: "after 5 weeks. For people new to impact: …" */

@@ -1,0 +1,5 @@
+export * from './card';
+export * from './item-words';
+export * from './level-words';
+export * from './put-out-words';
+export * from './running-order';
