@@ -2,6 +2,7 @@ import { type RequestHandler, Router } from 'express';
 import { PageAsked } from '@core/contract';
 import { bandRouter } from './bands/router';
 import type { BandStore } from './bands/store';
+import { cardRouter } from './card/router';
 import { classRouter } from './classes/router';
 import type { ClassStore } from './classes/store';
 import type { ExerciseUsage } from './classes/uses';
@@ -68,6 +69,7 @@ export function apiRouter({
   const router = Router();
   router.use('/exercises', exerciseRouter(library, usage));
   router.use('/classes', classRouter(classes, usage));
+  router.use('/classes', cardRouter(classes, library));
   router.use('/runs', runRouter(runs, samples, lastTimes));
   router.use('/preferences', preferenceRouter(preferences));
   router.use('/people', peopleRouter(people));

@@ -7,7 +7,7 @@ import { type HomeItem, type Homework, newHomework } from '@core/homework';
 import { newStudent } from '@core/roster';
 import { readPdf } from '../testing/read-pdf';
 import { samplePlan, testServer } from '../testing/server';
-import { faces, fontFile, runsOf } from './print';
+import { faces, fontFile, runsOf } from '../paper/print';
 
 const host = { Host: '127.0.0.1:4310' };
 const monday = '2026-11-30';

@@ -1,7 +1,18 @@
 import PDFDocument from 'pdfkit';
 import type { Sheet, SheetLine } from '@core/homework';
-import { drawFeet, pictureHeight } from './feet';
-import { type Block, type Doc, type Face, centred, faces, fontFile, heightOf, ink, oneLine, write } from './print';
+import { drawFeet, pictureHeight } from '../paper/feet';
+import {
+  type Block,
+  type Doc,
+  type Face,
+  centred,
+  faces,
+  fontFile,
+  heightOf,
+  ink,
+  oneLine,
+  write,
+} from '../paper/print';
 
 /** Points. */
 const a4 = { width: 595.28, height: 841.89, margin: 32 };

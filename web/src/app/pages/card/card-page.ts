@@ -11,12 +11,12 @@ import {
   viewChild,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { cardFoot, cardOf } from '@core/card';
+import { cardFoot, cardOf, clockAfter } from '@core/card';
 import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
-import { clockAfter } from '../../parts/saying/instant-words';
 
 /** Sizes of the print in points, from easy to read at arm's length down to the least that can be read. */
 const largestPoints = 10.5;
@@ -27,7 +27,7 @@ const pageHeightPx = (277 / 25.4) * 96 - 6;
 /** The class on one A4 page, to hold at floor level. */
 @Component({
   selector: 'nw-card-page',
-  imports: [Loading, MatButton, RouterLink],
+  imports: [Loading, MatButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
   providers: [ClassReader],
   templateUrl: './card-page.html',
   styleUrl: './card-page.scss',
@@ -68,6 +68,15 @@ export class CardPage implements OnInit {
 
   ngOnInit(): void {
     this.shown.open(this.id());
+  }
+
+  /** Where the card is as a PDF. */
+  protected paper(size: 'usual' | 'large' | 'two'): string {
+    const starts = this.startsAt();
+    return `/api/classes/${this.id()}/card.pdf?size=${size}${starts === '' ? '' : `&starts=${starts}`}`;
+  }
+  protected table(): string {
+    return `/api/classes/${this.id()}/order.csv`;
   }
 
   protected print(): void {

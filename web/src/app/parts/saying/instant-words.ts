@@ -56,17 +56,3 @@ export function byDay<T>(
 /** The time of day of an instant. */
 export const sayClockTime = (iso: string): string =>
   here(iso).toLocaleString(undefined, { hour: '2-digit', minute: '2-digit' });
-
-/**
- * The time of day so long after a class began, with seconds; null where what was typed is no time.
- * @param startsAt as a time field gives it: "18:30"
- * @param ms class time
- */
-export function clockAfter(startsAt: string, ms: number): string | null {
-  try {
-    const at = Temporal.PlainTime.from(startsAt).add({ seconds: Math.round(ms / 1000) });
-    return at.toString({ smallestUnit: 'second' });
-  } catch {
-    return null;
-  }
-}

@@ -10,6 +10,7 @@ import {
   levelLines,
   levelWords,
   putOutWords,
+  clockAfter,
 } from '@core/card';
 import { dice } from '@core/dice';
 import { holds, reps, timed } from '@core/dose';
@@ -18,7 +19,6 @@ import { itemsOf } from '@core/plan';
 import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
 import { bareClass, sampleExercise, timelineOf } from '@core/testing/sample';
 import { inWords, localDate, sayDate, today } from './date-words';
-import { clockAfter } from './instant-words';
 import { shortList } from './short-list';
 import { answerWords, notReachedWords, owedNowWords, owedWords, toldWords } from './owed-words';
 

@@ -13,7 +13,10 @@ export function pictureHeight(phase: Phase, width: number): number {
   return box.height * scaleOf(box, width);
 }
 
-/** Both feet side by side, left on the left: the one that works in full ink, what the other does beside its name. */
+/**
+ * Both feet side by side, left on the left: the one that works in full ink, what the other does under it.
+ * @param size of those words, points; 0 for none, where they would be too small to read
+ */
 export function drawFeet(doc: Doc, phase: Phase, x: number, y: number, width: number, size: number): void {
   const one = width * (1 - gap) * 0.5;
   const feet = [
@@ -29,6 +32,7 @@ export function drawFeet(doc: Doc, phase: Phase, x: number, y: number, width: nu
     doc.translate(-drawing.box.x, -drawing.box.y);
     for (const shape of drawing.shapes) paint(doc, shape, state.role === 'works' ? ink.foot : ink.idle);
     doc.restore();
+    if (size === 0) continue;
     centred(doc, state.role, {
       x: left,
       y: y + drawing.box.height * scale + size * 0.1,
