@@ -244,6 +244,7 @@ function peopleParts(
     people,
     readings,
     noise,
+    protocols,
     notes: new NoteStore(db, people, now),
     standings: new Standings(readings, noise, protocols, weekly),
     copies: () =>

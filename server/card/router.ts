@@ -1,13 +1,14 @@
 import { Router } from 'express';
 import * as z from 'zod';
-import { stringify } from 'csv-stringify/sync';
 import { cardOf, clockAfter, runningOrder, runningOrderColumns } from '@core/card';
+import { safeCell } from '@core/format';
 import { revisionsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { buildTimeline } from '@core/timeline';
 import type { ClassStore } from '../classes/store';
 import type { Library } from '../exercises/store';
 import { readBody, readId } from '../problem';
+import { csvOf } from '../paper/csv';
 import { cardPaper } from './paper';
 
 const PaperAsked = z.object({
@@ -34,17 +35,9 @@ export function cardRouter(classes: ClassStore, library: Library): Router {
   });
   router.get('/:id/order.csv', ({ params }, response) => {
     response.attachment('running-order.csv');
-    response.type('text/csv').send(csv([runningOrderColumns, ...runningOrder(cardIn(params))]));
+    response
+      .type('text/csv')
+      .send(csvOf([runningOrderColumns, ...runningOrder(cardIn(params)).map((row) => row.map(safeCell))]));
   });
   return router;
 }
-
-/**
- * A table as CSV (RFC 4180), for programs that read Unicode only where it is announced. A cell that such a program would
- * take for a formula begins with an apostrophe.
- */
-const csv = (rows: readonly (readonly string[])[]): string =>
-  stringify(
-    rows.map((row) => [...row]),
-    { bom: true, record_delimiter: 'windows', escape_formulas: true },
-  );

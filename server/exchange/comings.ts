@@ -152,8 +152,8 @@ export class Comings {
 
   private read(id: string, file: string): Coming {
     const job = this.job(id);
-    const { run, file: here, migrations } = this.parts;
-    const work = run('read', { file, beside: this.besideOf(id), here, migrations }, (done) => {
+    const { run, file: here, migrations, now } = this.parts;
+    const work = run('read', { file, beside: this.besideOf(id), here, migrations, at: now() }, (done) => {
       if (job.now.state === 'reading') job.now = { state: 'reading', id, done };
     });
     job.cancel = work.cancel;

@@ -1,6 +1,8 @@
 import { gunzipSync, gzipSync } from 'node:zlib';
+import Papa from 'papaparse';
 import { type Coming, ClassRead, ComingEntries } from '@core/contract';
 import { NeedleworkFile, type RecordKind } from '@core/format';
+import { newStudent } from '@core/roster';
 import { FileServer } from '../testing/file-server';
 import { samplePlan } from '../testing/server';
 
@@ -315,5 +317,74 @@ describe('what cannot be taken', () => {
       .set('Content-Length', '200000000')
       .send('{');
     expect(answer).toMatchObject({ status: 413, body: { code: 'too-large' } });
+  });
+});
+
+describe('readings as a table', () => {
+  const here = fileServer();
+  const consenting = (id: string, name: string) => ({
+    basedOn: null,
+    student: { ...newStudent(id, name, ['group-1']), consent: { date: '2026-01-01', by: 'self' as const } },
+  });
+  beforeAll(async () => {
+    await here
+      .put('/api/people/groups/group-1', {
+        basedOn: null,
+        group: { format: 1, id: 'group-1', name: 'Lunch', note: '', archived: false },
+      })
+      .expect(200);
+    await here.put('/api/people/students/ada-0001', consenting('ada-0001', 'Ada Lund')).expect(200);
+    await here
+      .put('/api/people/students/ben-0001', { basedOn: null, student: newStudent('ben-0001', 'Ben Ost') })
+      .expect(200);
+  });
+  const sheet = [
+    'Person;Check;Foot;Date;Value;Note',
+    'Ada Lund;one-leg-stand;left;2026-03-05;20,5;"two lines;',
+    'and a semicolon"',
+    'ada  lund;one-leg-stand;R;05.03.2026;18;',
+  ];
+
+  it('a sheet with semicolons and decimal commas comes in, goes out as CSV, and comes in again without doubling', async () => {
+    const coming = ready(await here.send(`\uFEFF${sheet.join('\n')}\n`));
+    expect(coming.counts).toEqual({ reading: { new: 2, same: 0, differs: 0, out: 0, kept: 0 } });
+    await here.take(coming.id);
+    const { text, headers } = await here.get('/api/people/groups/group-1/readings.csv');
+    expect(headers['content-disposition']).toContain('health-data');
+    const { data } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
+    expect(data.map((row) => [row['foot'], row['try 1'], row['date']]).sort()).toEqual([
+      ['left', '20.5', '2026-03-05'],
+      ['right', '18', '2026-03-05'],
+    ]);
+    expect(data.find((row) => row['foot'] === 'left')?.['note']).toBe('two lines;\nand a semicolon');
+    const again = ready(await here.send(text));
+    expect(again.counts).toEqual({ reading: { new: 0, same: 2, differs: 0, out: 0, kept: 0 } });
+    expect(ready(await here.send(sheet.join('\n'))).counts.reading).toMatchObject({ new: 0, same: 2 });
+  });
+
+  it('names the line on which something is wrong, and takes nothing of the table', async () => {
+    const wrong = [
+      ...sheet,
+      'Ada Lund;one-leg-stand;left;2026-03-06;long;',
+      'Ben Ost;one-leg-stand;left;2026-03-06;20;',
+    ];
+    expect(await here.send(wrong.join('\n'))).toMatchObject({
+      state: 'refused',
+      words: '2 things in this table cannot be taken.',
+      faults: [
+        { line: 5, field: 'try 1', words: 'is no number: long' },
+        { line: 6, field: 'person', words: expect.stringContaining('has not agreed') as string },
+      ],
+    });
+    const torn = [...sheet, 'Ada Lund;"one-leg'].join('\n');
+    expect(await here.send(torn)).toMatchObject({
+      state: 'refused',
+      faults: [{ words: expect.stringContaining('quote') as string }],
+    });
+    const latin = Buffer.from('Person;Check;Foot;Date;Value\nJörg;one-leg-stand;left;2026-03-05;20', 'latin1');
+    expect(await here.send(latin)).toMatchObject({
+      state: 'refused',
+      words: expect.stringContaining('UTF-8') as string,
+    });
   });
 });

@@ -13,7 +13,7 @@ const mostFaults = 20;
 
 /** What became of reading a file. */
 export type Read =
-  | { readonly read: true; readonly made: string; readonly aboutPeople: boolean; readonly dropped: number }
+  | { readonly read: true; readonly made: string | null; readonly aboutPeople: boolean; readonly dropped: number }
   | { readonly read: false; readonly words: string; readonly faults: readonly FileFault[] };
 
 export interface ReadJob {
@@ -24,6 +24,8 @@ export interface ReadJob {
   /** The teacher's own, which is only read. */
   readonly here: string;
   readonly migrations: string;
+  /** This instant, ISO. */
+  readonly at: string;
 }
 
 /** Reads a JSON file into a database beside the teacher's own. Nothing of theirs is changed. @param tell how far it is, 0 to 1 */
@@ -134,7 +136,7 @@ const faultsWords = (n: number): string =>
     : `${n >= mostFaults ? 'At least ' : ''}${n} things in this file cannot be taken.`;
 
 /** What a file may lean on that it does not hold itself. */
-function leansOn(here: Database.Database): LeansOn {
+export function leansOn(here: Database.Database): LeansOn {
   const body = here.prepare('select body from exercise_revisions where revision = ?').pluck();
   const ids = (table: string) => new Set(here.prepare(`select id from ${table}`).pluck().all() as string[]);
   const [students, gone, protocols] = [ids('students'), ids('deleted_students'), ids('protocols')];

@@ -11,6 +11,7 @@ import { openDatabase } from '../database';
 import { StartFault, codeOf } from '../start-fault';
 import { compare } from './compare';
 import { type Read, type ReadJob, readComing } from './read-coming';
+import { readTable } from './read-table';
 import { kindOfFile, otherFileWords } from './source';
 import { type Taken, takeIn } from './take-in';
 import { type Which, type WrittenFile, written } from './written';
@@ -53,8 +54,13 @@ type Work = { readonly [K in WorkKind]: (job: Works[K]['job'], tell: Tell) => Pr
 /** The work itself; `runInThread` does it in a thread of its own. */
 export const works: Work = {
   read: async (job, tell) => {
+    const kind = kindOfFile(job.file);
     const found =
-      kindOfFile(job.file) === 'database' ? readDatabase(job) : await readComing(job, (done) => tell(0.9 * done));
+      kind === 'database'
+        ? readDatabase(job)
+        : kind === 'other'
+          ? readTable(job)
+          : await readComing(job, (done) => tell(0.9 * done));
     if (!found.read) return found;
     tell(0.9);
     const counts = compare(job.beside, job.here);

@@ -3,7 +3,10 @@ import type { GroupHelped, GroupPage, GroupReadings, GroupTaught, KeptCopy, Stud
 import { ReadingsAsked, SaveGroup, SaveStudent } from '@core/contract';
 import { Reading } from '@core/measure';
 import { ProblemError, readBody, readId } from '../problem';
-import { LadderNote } from '@core/roster';
+import { readingColumns, readingRows } from '@core/format';
+import { LadderNote, type Student } from '@core/roster';
+import { csvOf } from '../paper/csv';
+import type { ProtocolStore } from '../protocols/store';
 import type { NoiseStore } from './noise';
 import type { NoteStore } from './notes';
 import type { ReadingStore } from './readings';
@@ -20,6 +23,7 @@ export interface PeopleParts {
   readonly helped: (groupId: string) => GroupHelped;
   /** What a group was taught so far. */
   readonly taught: (groupId: string) => GroupTaught;
+  readonly protocols: ProtocolStore;
   /** Copies of the database that lie beside it. */
   readonly copies: () => readonly KeptCopy[];
 }
@@ -46,8 +50,18 @@ export function peopleRouter({
   helped,
   taught,
   copies,
+  protocols,
 }: PeopleParts): Router {
   const router = Router();
+  const sendReadings = (response: Response, of: readonly Student[]): void => {
+    const names = new Map(of.map(({ id, name }) => [id, name]));
+    const rows = readingRows(readings.of([...names.keys()]), {
+      person: (id) => names.get(id) ?? '',
+      protocol: (id) => protocols.find(id),
+    });
+    response.attachment('readings-health-data.csv');
+    response.type('text/csv').send(csvOf([readingColumns, ...rows]));
+  };
   router.get('/', (_request, response) => void response.json(people.list(false)));
   router.get('/archived', (_request, response) => void response.json(people.list(true)));
   router.get('/students/:id', ({ params }, response) => {
@@ -74,6 +88,16 @@ export function peopleRouter({
     const { rows, judged } = standings.of(members.map(({ student: { id } }) => id));
     const page: GroupPage = { ...found, students: members, standings: rows, judged };
     response.json(page);
+  });
+  // health data: where they come from says nothing, and what they are called says it
+  router.get('/students/:id/readings.csv', ({ params }, response) => {
+    sendReadings(response, [people.student(student(params)).student]);
+  });
+  router.get('/groups/:id/readings.csv', ({ params }, response) => {
+    sendReadings(
+      response,
+      people.members(people.group(group(params)).group.id).map((one) => one.student),
+    );
   });
   router.put('/groups/:id', ({ params, body }, response) => {
     response.json(people.saveGroup(group(params), readBody(SaveGroup, body)));

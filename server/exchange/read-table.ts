@@ -1,0 +1,139 @@
+import { readFileSync, statSync } from 'node:fs';
+import Database from 'better-sqlite3';
+import { CsvError, parse } from 'csv-parse/sync';
+import type { FileFault } from '@core/contract';
+import { type Known, type TableRow, readReadings } from '@core/format';
+import { type Protocol, checks, readOwnProtocol, refusalOf, refuseWords, isNumber } from '@core/measure';
+import { readStudent } from '@core/roster';
+import { contentOf } from '../content';
+import { parsed } from '../problem';
+import { Beside } from './beside';
+import { type Read, type ReadJob, leansOn } from './read-coming';
+import { otherFileWords } from './source';
+
+/** The most a table may have, bytes: a hundred thousand readings are 15 million. */
+const mostTableBytes = 40_000_000;
+const mostFaults = 20;
+const day = 86_400_000;
+
+/** Reads a table of readings (CSV, with commas, semicolons or tabs) into a database beside the teacher's own. */
+export function readTable(job: ReadJob): Read {
+  if (statSync(job.file).size > mostTableBytes)
+    return refused(`A table may have ${mostTableBytes / 1e6} MB at most. Part it by years.`);
+  const text = textIn(readFileSync(job.file));
+  if (text === null || !/^[^\n]*\bdate\b/i.test(text)) return refused(otherFileWords);
+  const here = new Database(job.here, { readonly: true, timeout: 4000 });
+  const beside = new Beside(job.beside, job.migrations, leansOn(here));
+  try {
+    const { rows, fault } = rowsOf(text);
+    const people = peopleIn(here);
+    const known = knownIn(here, people);
+    const { readings, faults } = fault ? { readings: [], faults: [] } : readReadings(rows, known);
+    const found: FileFault[] = fault
+      ? [fault]
+      : faults.map(({ line, column, words }) => ({ line, what: '', field: column, words }));
+    const tomorrow = new Date(Date.parse(job.at) + day).toISOString().slice(0, 10);
+    for (const { line, reading } of readings) {
+      const protocol = known.checks(reading.protocol)[0];
+      const consent = people.find(({ id }) => id === reading.studentId)?.consents ?? false;
+      const why = refusalOf(protocol && isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);
+      if (why)
+        found.push({ line, what: '', field: why === 'future-date' ? 'date' : 'person', words: refuseWords[why] });
+      else beside.add({ kind: 'reading', saved: job.at, takenOut: null, reading }, null, line, reading.protocol);
+    }
+    const all = [...found, ...beside.faults];
+    if (all.length > 0) {
+      beside.giveUp();
+      return refused(
+        `${all.length === 1 ? 'One thing in this table cannot' : `${all.length} things in this table cannot`} be taken.`,
+        all.slice(0, mostFaults),
+      );
+    }
+    beside.finish();
+    return { read: true, made: null, aboutPeople: true, dropped: beside.dropped };
+  } finally {
+    here.close();
+  }
+}
+
+const refused = (words: string, faults: readonly FileFault[] = []): Read => ({ read: false, words, faults });
+
+/** UTF-8, or null where it is none: a sheet in another set of letters would lose names. */
+function textIn(bytes: Buffer): string | null {
+  if (bytes.includes(0)) return null;
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return null;
+  }
+}
+
+function rowsOf(text: string): { readonly rows: readonly TableRow[]; readonly fault: FileFault | null } {
+  const [head = ''] = text.split(/\r?\n/, 1);
+  const count = (letter: string): number => head.split(letter).length;
+  const delimiter = [';', '\t', ','].reduce((most, one) => (count(one) > count(most) ? one : most), ',');
+  try {
+    const found = parse(text, {
+      bom: true,
+      delimiter,
+      relax_column_count: true,
+      info: true,
+      skip_empty_lines: true,
+    }) as unknown as {
+      readonly record: string[];
+      readonly info: { readonly lines: number };
+    }[];
+    // the package says on which line a row ends
+    return {
+      rows: found.map(({ record, info }) => ({
+        line: info.lines - record.reduce((sum, cell) => sum + cell.split('\n').length - 1, 0),
+        cells: record,
+      })),
+      fault: null,
+    };
+  } catch (error) {
+    if (!(error instanceof CsvError)) throw error;
+    const line = Number(error['lines'] ?? 1);
+    return {
+      rows: [],
+      fault: { line, what: '', field: '', words: 'is no row of a table: a quote is missing or stands where none may.' },
+    };
+  }
+}
+
+interface Person {
+  readonly id: string;
+  readonly name: string;
+  readonly consents: boolean;
+}
+
+function peopleIn(here: Database.Database): readonly Person[] {
+  const bodies = here.prepare('select body from students').pluck().all() as string[];
+  return bodies.flatMap((body) => {
+    const read = readStudent(parsed(body));
+    return read.ok ? [{ id: read.value.id, name: read.value.name, consents: read.value.consent !== null }] : [];
+  });
+}
+
+function knownIn(here: Database.Database, people: readonly Person[]): Known {
+  const bodies = here.prepare('select body from protocols').pluck().all() as string[];
+  const own = bodies.flatMap((body) => {
+    const read = readOwnProtocol(parsed(body));
+    return read.ok ? [read.value] : [];
+  });
+  const all: readonly Protocol[] = [...Object.values(checks), ...own];
+  const byName = new Map<string, string[]>();
+  for (const { id, name } of people) byName.set(folded(name), [...(byName.get(folded(name)) ?? []), id]);
+  const ids = new Set(people.map(({ id }) => id));
+  return {
+    people: (name) => byName.get(folded(name)) ?? [],
+    isPerson: (id) => ids.has(id),
+    checks: (words) => {
+      const exact = all.filter(({ id }) => id === words);
+      return exact.length > 0 ? exact : all.filter(({ name }) => folded(name) === folded(words));
+    },
+    idOf: (content) => `t-${contentOf(content)}`,
+  };
+}
+
+const folded = (name: string): string => name.trim().replace(/\s+/g, ' ').toLowerCase();
