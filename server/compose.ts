@@ -247,7 +247,7 @@ function peopleParts(
     protocols,
     notes: new NoteStore(db, people, now),
     standings: new Standings(readings, noise, protocols, weekly),
-    copies: () =>
-      (copies?.list().copies ?? []).map(({ name, made, until }) => ({ name, madeAt: made, until })).reverse(),
+    copies: (studentId) =>
+      (copies?.holding(studentId) ?? []).map(({ name, made, until }) => ({ name, madeAt: made, until })),
   };
 }

@@ -7,6 +7,9 @@ import { FileServer } from '../testing/file-server';
 import { samplePlan } from '../testing/server';
 import { keepDaily } from './daily';
 
+// each has a server of its own, and copies a database
+jest.setTimeout(60_000);
+
 const opened: FileServer[] = [];
 const fileServer = (): FileServer => {
   const made = new FileServer();
@@ -125,7 +128,11 @@ describe('copies of everything', () => {
     ] as const)
       await here.put(`/api/people/students/${id}`, student(id, name)).expect(200);
     const name = await copyNow(here);
-    await here.delete('/api/people/students/student-1').expect(200);
+    await here.put('/api/people/students/student-3', student('student-3', 'Came Later')).expect(200);
+    // who deletes somebody is told of the copies that hold them, and of no other
+    const { body: holding } = await here.delete('/api/people/students/student-1').expect(200);
+    expect(holding).toMatchObject([{ name, until: null }]);
+    expect((await here.delete('/api/people/students/student-3').expect(200)).body).toEqual([]);
     await putBack(here, name);
     const { body } = await here.get('/api/people');
     expect(JSON.stringify(body)).not.toContain('Ine Vos');

@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
+import Database from 'better-sqlite3';
 import * as z from 'zod';
 import { type Copies, Copy, type CopyWhy } from '@core/contract';
 import { copiesToGo, lastDayOf } from '@core/keep-copies';
@@ -17,6 +18,7 @@ const Name = z.string().regex(/^needlework-[0-9TZ-]{16,40}-[a-z-]{5,20}\.sqlite$
 /** Whole copies of the database in a folder beside it: when they are made, how long they stay, what is in them. */
 export class CopyStore {
   readonly folder: string;
+  private readonly people = new Map<string, ReadonlySet<string> | null>();
   private making: { done: number } | null = null;
   private fault: string | null = null;
   private restoring = false;
@@ -60,6 +62,22 @@ export class CopyStore {
     } finally {
       this.restoring = false;
     }
+  }
+
+  /** Those that hold somebody, oldest first; and those that cannot be read, since they may. */
+  holding(studentId: string): Copy[] {
+    return this.list()
+      .copies.filter(({ name }) => this.peopleIn(name)?.has(studentId) ?? true)
+      .reverse();
+  }
+
+  /** Ids of the people in one: it never changes, so it is read once. Null for one that cannot be read. */
+  private peopleIn(name: string): ReadonlySet<string> | null {
+    const before = this.people.get(name);
+    if (before !== undefined) return before;
+    const ids = idsIn(this.pathOf(name));
+    this.people.set(name, ids);
+    return ids;
   }
 
   /** The path of one. @throws ProblemError for a name that is none of them */
@@ -139,6 +157,21 @@ export class CopyStore {
 
 const busy = () =>
   new ProblemError(409, 'a-moment', 'A copy is being made', 'Wait until it is there; nothing was changed.');
+/** Ids of the people in a copy; none in one from before there were any, null where it cannot be read. */
+function idsIn(path: string): ReadonlySet<string> | null {
+  try {
+    const db = new Database(path, { readonly: true });
+    try {
+      const has = db.prepare("select 1 from sqlite_master where name = 'students'").get() !== undefined;
+      return new Set(has ? (db.prepare('select id from students').pluck().all() as string[]) : []);
+    } finally {
+      db.close();
+    }
+  } catch {
+    return null;
+  }
+}
+
 const stays = (why: CopyWhy): boolean => why === 'asked' || why === 'before-migration';
 
 function copyFaultWords(error: unknown): string {

@@ -24,8 +24,8 @@ export interface PeopleParts {
   /** What a group was taught so far. */
   readonly taught: (groupId: string) => GroupTaught;
   readonly protocols: ProtocolStore;
-  /** Copies of the database that lie beside it. */
-  readonly copies: () => readonly KeptCopy[];
+  /** Copies of the database that hold somebody. */
+  readonly copies: (studentId: string) => readonly KeptCopy[];
 }
 
 const student = (params: { readonly id?: string }) => readId('This student', params.id);
@@ -70,7 +70,7 @@ export function peopleRouter({
       ...found,
       takenOut: readings.takenOutOf(found.student.id),
       noise: noise.all(),
-      copies: [...copies()],
+      copies: [...copies(found.student.id)],
     };
     const ids = [found.student.id];
     sendWith(response, page, readings.asWritten(ids), notes.asWritten(ids));
@@ -79,8 +79,9 @@ export function peopleRouter({
     response.json(people.saveStudent(student(params), readBody(SaveStudent, body)));
   });
   router.delete('/students/:id', ({ params }, response) => {
-    people.deleteStudent(student(params));
-    response.json(copies());
+    const id = student(params);
+    people.deleteStudent(id);
+    response.json(copies(id));
   });
   router.get('/groups/:id', ({ params }, response) => {
     const found = people.group(group(params));
