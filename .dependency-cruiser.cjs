@@ -20,6 +20,7 @@ const coreGraph = {
     'device',
     'dose',
     'exercise',
+    'fit',
     'homework',
     'measure',
     'plan',

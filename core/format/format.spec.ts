@@ -27,17 +27,18 @@ describe('a cue track as WebVTT, read by the parser of the W3C (webvtt-parser)',
     const cue = fc.record({
       gapMs: fc.nat(4_000_000),
       lastsMs: fc.integer({ min: 1, max: 90_000 }),
+      name: fc.string(),
       words: fc.string(),
     });
     fc.assert(
       fc.property(fc.array(cue, { maxLength: 8 }), (made) => {
         let atMs = 0;
-        const track = made.map(({ gapMs, lastsMs, words }) => {
+        const track = made.map(({ gapMs, lastsMs, name, words }) => {
           const startMs = atMs + gapMs;
           atMs = startMs + lastsMs;
-          return { startMs, endMs: atMs, words: `x${words}` };
+          return { startMs, endMs: atMs, name, words: `x${words}` };
         });
-        const { cues, errors } = parsed(webVtt(track));
+        const { cues, errors } = parsed(webVtt(track, made[0]?.words ?? ''));
         expect(errors).toEqual([]);
         expect(
           cues.map(({ startTime, endTime }) => [Math.round(startTime * 1000), Math.round(endTime * 1000)]),

@@ -4,5 +4,6 @@ export * from './readings-table';
 export * from './record';
 export * from './safe-cell';
 export * from './split-records';
+export * from './timed-text';
 export * from './wav';
 export * from './webvtt';

@@ -1,3 +1,5 @@
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import Papa from 'papaparse';
 import { type Coming, ClassRead, ComingEntries } from '@core/contract';
@@ -5,6 +7,7 @@ import { NeedleworkFile, type RecordKind } from '@core/format';
 import { newStudent } from '@core/roster';
 import { FileServer } from '../testing/file-server';
 import { samplePlan } from '../testing/server';
+import { textOf } from './source';
 
 type Ready = Extract<Coming, { readonly state: 'ready' }>;
 const opened: FileServer[] = [];
@@ -17,10 +20,10 @@ const ready = (coming: Coming): Ready => {
   if (coming.state !== 'ready') throw new Error(JSON.stringify(coming));
   return coming;
 };
-const textOf = (file: Buffer): string => gunzipSync(file).toString('utf8');
+const unpackedOf = (file: Buffer): string => gunzipSync(file).toString('utf8');
 /** What is in a file, without when it was written and whatever order its records have. */
 const recordsIn = (file: Buffer): string[] =>
-  NeedleworkFile.parse(JSON.parse(textOf(file)))
+  NeedleworkFile.parse(JSON.parse(unpackedOf(file)))
     .records.map((record) => JSON.stringify(record))
     .sort();
 const sum = (counts: Ready['counts'], state: 'new' | 'same' | 'differs' | 'out' | 'kept'): number =>
@@ -44,7 +47,7 @@ describe('everything out as a file, and in again', () => {
   });
 
   it('is one valid document, says that it is about people, and has a record a line', () => {
-    const text = textOf(file);
+    const text = unpackedOf(file);
     const read = NeedleworkFile.parse(JSON.parse(text));
     expect(read.aboutPeople).toBe(true);
     expect(read.holds).toContain('health record');
@@ -105,12 +108,12 @@ describe('everything out as a file, and in again', () => {
 
   it('without people it names nobody', async () => {
     const plans = await from.write('plans');
-    const read = NeedleworkFile.parse(JSON.parse(textOf(plans)));
+    const read = NeedleworkFile.parse(JSON.parse(unpackedOf(plans)));
     expect(read.aboutPeople).toBe(false);
     expect(read.records.map(({ kind }) => kind)).not.toContain('student');
     const { body } = await from.get('/api/people');
     for (const { student } of (body as { students: { student: { name: string } }[] }).students)
-      expect(textOf(plans)).not.toContain(student.name);
+      expect(unpackedOf(plans)).not.toContain(student.name);
   });
 });
 
@@ -217,14 +220,14 @@ describe('what is of people', () => {
   });
 
   it('what was measured is never written over, and somebody who was deleted here stays deleted', async () => {
-    const file = textOf(await from.write('everything'));
+    const file = unpackedOf(await from.write('everything'));
     const changed = JSON.parse(file) as { records: { kind: string; reading?: { note: string; id: string } }[] };
     const reading = changed.records.find(({ kind }) => kind === 'reading')?.reading;
     if (reading) reading.note = 'Somebody else wrote this.';
     const coming = ready(await to.send(JSON.stringify(changed)));
     expect(coming.counts.reading).toMatchObject({ kept: 1, differs: 0, new: 0 });
     await to.take(coming.id, { over: 'all' });
-    expect(textOf(await to.write('everything'))).not.toContain('Somebody else wrote this.');
+    expect(unpackedOf(await to.write('everything'))).not.toContain('Somebody else wrote this.');
 
     const { body } = await to.get('/api/people');
     const [{ student }] = (body as { students: [{ student: { id: string; name: string } }] }).students;
@@ -232,7 +235,7 @@ describe('what is of people', () => {
     const again = ready(await to.send(file));
     expect(again.dropped).toBeGreaterThan(0);
     await to.take(again.id, { over: 'all' });
-    expect(textOf(await to.write('everything'))).not.toContain(`"studentId":"${student.id}"`);
+    expect(unpackedOf(await to.write('everything'))).not.toContain(`"studentId":"${student.id}"`);
   });
 });
 
@@ -243,7 +246,7 @@ describe('what cannot be taken', () => {
     here.server.classes.create({ saveId: 'save-1', plan: samplePlan(here.server, 'class-1') });
     good = (await here.get('/api/going-one/class/class-1')).text;
   });
-  const before = async () => textOf(await here.write('everything')).replace(/"made":"[^"]*"/, '');
+  const before = async () => unpackedOf(await here.write('everything')).replace(/"made":"[^"]*"/, '');
 
   it.each([
     ['nothing', () => Buffer.alloc(0), /no file of Needlework/],
@@ -301,13 +304,24 @@ describe('what cannot be taken', () => {
     });
   });
 
-  it('a bomb of a gigabyte is given up as soon as it is seen to be none of ours', async () => {
-    const bomb = gzipSync(Buffer.alloc(1_100_000_000, ' '), { level: 1 });
-    expect(bomb.length).toBeLessThan(10_000_000);
+  it('a bomb is given up as soon as it is seen to be none of ours', async () => {
+    const bomb = gzipSync(Buffer.alloc(200_000_000, ' '), { level: 1 });
+    expect(bomb.length).toBeLessThan(2_000_000);
     expect(await here.send(bomb)).toMatchObject({
       state: 'refused',
       words: expect.stringMatching(/no file of Needlework/) as string,
     });
+  });
+
+  it('and one that begins like ours where it unpacks to more than anybody has taught', async () => {
+    const path = join(here.folder, 'bomb.gz');
+    writeFileSync(path, gzipSync(`${good.slice(0, good.indexOf('[') + 1)}${' '.repeat(3_000_000)}`));
+    const read = async () => {
+      let length = 0;
+      for await (const { text } of textOf(path, true, 2_000_000)) length += text.length;
+      return length;
+    };
+    await expect(read()).rejects.toThrow(/larger than 0.002 GB: more than anybody has taught/);
   });
 
   it('200 MB are refused before they are read', async () => {
@@ -385,6 +399,44 @@ describe('readings as a table', () => {
     expect(await here.send(latin)).toMatchObject({
       state: 'refused',
       words: expect.stringContaining('UTF-8') as string,
+    });
+  });
+});
+
+describe('timed text', () => {
+  const here = fileServer();
+  const name = here.server.library.one('two-foot-rise').exercise.name.plain;
+  const text = [
+    'WEBVTT Evening by the quay',
+    '',
+    '1',
+    '00:00.000 --> 00:05.000',
+    '<v Teacher>Shoes &amp; socks off.',
+    '',
+    `2 ${name}`,
+    '01:00.000 --> 03:00.000',
+    'Rise, and slowly down.',
+    '',
+  ].join('\n');
+
+  it('becomes a draft of a class, once, however often it is sent', async () => {
+    const coming = ready(await here.send(text));
+    expect(coming.counts).toEqual({ class: { new: 1, same: 0, differs: 0, out: 0, kept: 0 } });
+    await here.take(coming.id);
+    const [summary] = here.server.classes.list({ limit: 5 }).classes;
+    expect(summary).toMatchObject({ title: 'Evening by the quay', slotSeconds: 180 });
+    const { plan } = here.server.classes.read(summary?.id ?? '');
+    expect(plan.blocks[0]?.items).toMatchObject([
+      { kind: 'talk', seconds: 60, note: 'Shoes & socks off.' },
+      { kind: 'exercise', exerciseId: 'two-foot-rise', note: 'Rise, and slowly down.' },
+    ]);
+    expect(ready(await here.send(text)).counts.class).toMatchObject({ new: 0, same: 1 });
+  });
+
+  it('without a word of its own it is refused', async () => {
+    expect(await here.send('WEBVTT\n\nNOTE nothing\n')).toMatchObject({
+      state: 'refused',
+      words: expect.stringContaining('says nothing') as string,
     });
   });
 });

@@ -3,7 +3,7 @@ import { createGunzip } from 'node:zlib';
 import { codeOf } from '../start-fault';
 
 /** What a file is by its first bytes, whatever its name says. */
-export type FileKind = 'json' | 'packed-json' | 'database' | 'archive' | 'other';
+export type FileKind = 'json' | 'packed-json' | 'database' | 'archive' | 'timed-text' | 'other';
 
 /** The most a packed file may unpack to, bytes: five times ten years of teaching. */
 export const mostUnpacked = 1_000_000_000;
@@ -26,6 +26,7 @@ export function kindOfFile(path: string): FileKind {
     .toString('utf8')
     .replace(/^\uFEFF/, '')
     .trimStart();
+  if (/^WEBVTT\s/.test(text)) return 'timed-text';
   return text.startsWith('{') ? 'json' : 'other';
 }
 
@@ -33,15 +34,17 @@ export function kindOfFile(path: string): FileKind {
 export class SourceFault extends Error {}
 
 export const otherFileWords =
-  'This is no file of Needlework. It takes a file that Needlework wrote (.json or .json.gz), a copy of its database (.sqlite), and a table of readings (.csv, in UTF-8).';
+  'This is no file of Needlework. It takes a file that Needlework wrote (.json or .json.gz), a copy of its database (.sqlite), a table of readings (.csv, in UTF-8), and timed text (.vtt).';
 
 /**
  * The text of a file, piece by piece, unpacked where it is packed. It is never held as a whole.
+ * @param most bytes that are unpacked before it is given up
  * @throws SourceFault for a file that is cut off, no text, or that unpacks to more than anybody taught
  */
 export async function* textOf(
   path: string,
   packed: boolean,
+  most = mostUnpacked,
 ): AsyncGenerator<{ readonly text: string; readonly done: number }> {
   const size = Math.max(1, statSync(path).size);
   const file = createReadStream(path, { highWaterMark: 1 << 20 });
@@ -53,9 +56,9 @@ export async function* textOf(
   try {
     for await (const chunk of bytes as AsyncIterable<Buffer>) {
       unpacked += chunk.length;
-      if (unpacked > mostUnpacked)
+      if (unpacked > most)
         throw new SourceFault(
-          `Unpacked, this file is larger than ${mostUnpacked / 1e9} GB: more than anybody has taught. Reading it was stopped.`,
+          `Unpacked, this file is larger than ${most / 1e9} GB: more than anybody has taught. Reading it was stopped.`,
         );
       yield { text: decoder.decode(chunk, { stream: true }), done: Math.min(1, file.bytesRead / size) };
     }

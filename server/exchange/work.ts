@@ -12,6 +12,7 @@ import { StartFault, codeOf } from '../start-fault';
 import { compare } from './compare';
 import { type Read, type ReadJob, readComing } from './read-coming';
 import { readTable } from './read-table';
+import { readTimedText } from './read-timed-text';
 import { kindOfFile, otherFileWords } from './source';
 import { type Taken, takeIn } from './take-in';
 import { type Which, type WrittenFile, written } from './written';
@@ -60,7 +61,9 @@ export const works: Work = {
         ? readDatabase(job)
         : kind === 'other'
           ? readTable(job)
-          : await readComing(job, (done) => tell(0.9 * done));
+          : kind === 'timed-text'
+            ? readTimedText(job)
+            : await readComing(job, (done) => tell(0.9 * done));
     if (!found.read) return found;
     tell(0.9);
     const counts = compare(job.beside, job.here);

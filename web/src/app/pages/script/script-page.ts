@@ -80,6 +80,10 @@ export class ScriptPage implements OnInit {
       plan,
       timeline,
       whole: script,
+      nameOf: (itemId: string): string => {
+        const time = times.get(itemId);
+        return time ? nameOf(plan, time) : '';
+      },
       groups,
       long: tooLongIn(script).length,
       spoken: sayTime(spokenMs(script)),

@@ -43,8 +43,9 @@ export class TrackFiles {
   );
   readonly working = computed(() => this.made() !== null);
 
-  words(title: string, script: CueScript): void {
-    save(new Blob([webVtt(trackOf(script))], { type: 'text/vtt' }), fileName(title, 'vtt'));
+  /** @param nameOf what an item is called: a class can be made of the text again */
+  words(title: string, script: CueScript, nameOf: (itemId: string) => string): void {
+    save(new Blob([webVtt(trackOf(script, nameOf), title)], { type: 'text/vtt' }), fileName(title, 'vtt'));
   }
 
   tones(title: string, timeline: Timeline): void {

@@ -4,7 +4,12 @@ declare module 'webvtt-parser' {
       text: string,
       mode: 'subtitles' | 'metadata' | 'chapters',
     ): {
-      readonly cues: readonly { readonly startTime: number; readonly endTime: number; readonly text: string }[];
+      readonly cues: readonly {
+        readonly id: string;
+        readonly startTime: number;
+        readonly endTime: number;
+        readonly text: string;
+      }[];
       readonly errors: readonly { readonly message: string; readonly line: number }[];
     };
   }
