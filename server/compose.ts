@@ -84,21 +84,31 @@ export function composeServer(options: ServerOptions): Server {
   const copies = file === ':memory:' ? null : new CopyStore(file, run, now);
   const open = () => openStores(options, now, copies);
   let opened: Opened | null = open();
+  let working = false;
 
   const whileClosed = async <T>(work: () => Promise<T>): Promise<T> => {
     if (!opened) throw aMoment();
     opened.close();
     opened = null;
+    working = true;
     try {
       return await work();
     } finally {
-      opened = open();
-      options.replaced?.();
+      working = false;
+      openAgain();
     }
   };
+  const openAgain = (): Opened => {
+    const now_ = open();
+    opened = now_;
+    options.replaced?.();
+    return now_;
+  };
   const answer: RequestHandler = (request, response, next) => {
-    if (!opened) throw aMoment();
-    opened.api(request, response, next);
+    if (!opened && working) throw aMoment();
+    // where it could not be opened again, each question tries once more, and says why not
+    const { api: stores } = opened ?? openAgain();
+    stores(request, response, next);
   };
   const api = Router();
   api.get('/health', (_request, response) => void response.json({ ok: true }));

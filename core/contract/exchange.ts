@@ -34,7 +34,8 @@ export type EntryCounts = z.infer<typeof EntryCounts>;
 
 /** Why a record of a file cannot be taken, and where it stands in the file. */
 export const FileFault = z.strictObject({
-  line: z.int().min(1),
+  /** In the file, from 1; null for a database, which has no lines. */
+  line: z.int().min(1).nullable(),
   /** What it is; empty for the file itself. */
   what: z.string(),
   /** The field as a path; empty for the whole record. */
@@ -58,6 +59,8 @@ export const Coming = z.discriminatedUnion('state', [
     aboutPeople: z.boolean(),
     /** What it says of people who were deleted here for good: it is left out. */
     dropped: z.int().min(0),
+    /** What in a database could not be read: it stays out. */
+    leftOut: z.int().min(0),
     counts: z.partialRecord(RecordKind, EntryCounts),
   }),
   z.strictObject({ state: z.literal('taking'), id, done }),

@@ -1,3 +1,4 @@
+export * from './kind-names';
 export * from './needlework-file';
 export * from './published';
 export * from './readings-table';

@@ -194,7 +194,7 @@ class Row {
     const text = this.text(column);
     if (text === '') return null;
     if (!/^-?\d+(?:[.,]\d+)?(?:e-?\d+)?$/i.test(text)) return this.fault(column, `is no number: ${text}`);
-    if (/^-?[1-9]\d{0,2},\d{3}$/.test(text) && column !== 'date')
+    if (/^-?[1-9]\d{0,2},\d{3}$/.test(text))
       return this.fault(
         column,
         `may be ${text.replace(',', '')} or ${text.replace(',', '.')}: write it without the comma.`,

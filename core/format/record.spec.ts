@@ -11,7 +11,8 @@ import { anyOf } from '../testing/any-of';
 import { anyPlan } from '../testing/arbitrary';
 import { NeedleworkFile, betweenRecords, closeFile, openFile, readHead } from './needlework-file';
 import { publishedSchemas, schemaFile } from './published';
-import { FileRecord, type RecordKind, type RecordOf, readRecord, recordId, recordKinds } from './record';
+import { RecordKind } from '../contract';
+import { FileRecord, type RecordOf, readRecord, recordId, recordKinds } from './record';
 import { RecordSplitter } from './split-records';
 
 const saved = '2026-03-01T12:00:00.000Z';
@@ -120,6 +121,10 @@ describe('what a file of Needlework holds', () => {
       );
   });
 
+  it('has the kinds that pages and server speak of', () => {
+    expect([...recordKinds].sort()).toEqual([...RecordKind.options].sort());
+  });
+
   it('names the field at fault and why', () => {
     const reading = fc.sample(anyRecord.reading, 1)[0] as RecordOf<'reading'>;
     const wrong = { ...reading, reading: { ...reading.reading, date: '31 March' } };
@@ -163,9 +168,13 @@ describe('a file taken apart while it comes in', () => {
     const records = fc.array(fc.dictionary(fc.string(), fc.jsonValue()), { maxLength: 5 });
     const cuts = fc.array(fc.integer({ min: 1, max: 40 }), { maxLength: 20 });
     fc.assert(
-      fc.property(records, cuts, fc.constantFrom(undefined, 1, '\t'), (wanted, pieces, indent) => {
+      fc.property(records, cuts, fc.constantFrom('own', '', ' ', '\t'), (wanted, pieces, layout) => {
         const before = { needlework: 1, ...head };
-        const text = JSON.stringify({ ...before, records: wanted }, null, indent);
+        const lines = wanted.map((record, i) => betweenRecords(i === 0) + JSON.stringify(record)).join('');
+        const text =
+          layout === 'own'
+            ? openFile(head) + lines + closeFile
+            : JSON.stringify({ ...before, records: wanted }, null, layout);
         const { found, fault, head: outer } = split(text, pieces);
         expect(fault).toBeNull();
         expect(found).toEqual((JSON.parse(text) as { records: unknown }).records);

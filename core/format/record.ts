@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { document } from '../contract/document';
+import type { RecordKind } from '../contract/exchange';
 import { Preferences } from '../contract/preferences';
 import { Course, readCourse } from '../course/course';
 import { Band, readBand } from '../device/band';
@@ -75,7 +76,6 @@ export const FileRecord = z.discriminatedUnion(
   kinds((schema) => schema),
 );
 export type FileRecord = z.infer<typeof FileRecord>;
-export type RecordKind = FileRecord['kind'];
 export type RecordOf<K extends RecordKind> = Extract<FileRecord, { readonly kind: K }>;
 
 /** A record as it may come in: each document by its own format number, so that older ones are brought up. */

@@ -1,8 +1,8 @@
-import PDFDocument from 'pdfkit';
 import { type Card, type CardItem, type CardRow, cardFoot } from '@core/card';
 import { sayTime } from '@core/say-time';
 import { drawFeet, pictureHeight } from '../paper/feet';
-import { type Doc, type Face, faces, fontFile, heightOf, ink, write } from '../paper/print';
+import { pdfOf, rule } from '../paper/pdf';
+import { type Doc, type Face, heightOf, ink, write } from '../paper/print';
 
 /** On one page; large, to be read from where one stands; twice on a page, to be cut and shared. */
 export type CardSize = 'usual' | 'large' | 'two';
@@ -50,47 +50,21 @@ export type Clock = (ms: number) => string;
 /** A class card as a PDF. */
 export function cardPaper(card: Card, clock: Clock, size: CardSize): Promise<Buffer> {
   const paper = papers[size];
-  const doc = new PDFDocument({
-    size: [paper.width, paper.height],
-    margin: 0,
-    autoFirstPage: false,
-    // the package's own default is a font that is not embedded
-    font: fontFile(faces.plain) as unknown as string,
-    lang: 'en',
-    displayTitle: true,
-    info: { Title: card.title, Creator: 'Needlework' },
-  });
-  for (const [name, file] of Object.entries(faces)) doc.registerFont(name, fontFile(file));
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-    doc.on('end', () => {
-      resolve(Buffer.concat(chunks));
-    });
-    doc.on('error', reject);
-  });
-  doc.addPage();
-  const pages = laidOut(doc, card, clock, paper);
-  pages.forEach((pieces, i) => {
-    if (i > 0) doc.addPage();
-    for (const box of paper.boxes) {
-      let y = box.y;
-      for (const piece of pieces) {
-        piece.draw(box.x, y, box.width);
-        y += piece.height;
+  return pdfOf(card.title, { ...paper, margin: 0 }, (doc) => {
+    const pages = laidOut(doc, card, clock, paper);
+    pages.forEach((pieces, i) => {
+      if (i > 0) doc.addPage();
+      for (const box of paper.boxes) {
+        let y = box.y;
+        for (const piece of pieces) {
+          piece.draw(box.x, y, box.width);
+          y += piece.height;
+        }
+        const page = pages.length > 1 ? `${i + 1} of ${pages.length}` : '';
+        write(doc, page, { x: box.x, y: box.y + box.height + 3, width: box.width, size: 8, colour: ink.quiet });
       }
-      if (pages.length > 1)
-        write(doc, `${i + 1} of ${pages.length}`, {
-          x: box.x,
-          y: box.y + box.height + 3,
-          width: box.width,
-          size: 8,
-          colour: ink.quiet,
-        });
-    }
+    });
   });
-  doc.end();
-  return done;
 }
 
 /** Something on the card that is not parted: it has a height and is drawn from there. */
@@ -274,12 +248,3 @@ const sayOf = (item: CardItem, size: number): Line[] =>
     { text: item.caution === '' ? '' : `Mind ${item.caution}`, face: 'bold', size },
     { text: item.note, face: 'italic', size },
   ]);
-
-function rule(doc: Doc, x: number, y: number, width: number, weight: number, colour: string): void {
-  doc
-    .moveTo(x, y)
-    .lineTo(x + width, y)
-    .lineWidth(weight)
-    .strokeColor(colour)
-    .stroke();
-}

@@ -89,9 +89,13 @@ export class CopyStore {
     return path;
   }
 
-  /** Makes one, proves it, and lets those go whose time is over. @returns its name */
-  async make(why: CopyWhy): Promise<string> {
-    if (this.making) throw busy();
+  /**
+   * Makes one, proves it, and lets those go whose time is over.
+   * @param tell how far it is, 0 to 1
+   * @returns its name
+   */
+  async make(why: CopyWhy, tell: (done: number) => void = () => undefined): Promise<string> {
+    if (this.making || (this.restoring && why !== 'before-restore')) throw busy();
     const making = { done: 0 };
     this.making = making;
     const made = this.now();
@@ -99,7 +103,10 @@ export class CopyStore {
     try {
       mkdirSync(this.folder, { recursive: true });
       const job = { file: this.file, to: join(this.folder, name) };
-      const { holds, bytes } = await this.run('copy', job, (done) => (making.done = done)).result;
+      const { holds, bytes } = await this.run('copy', job, (done) => {
+        making.done = done;
+        tell(done);
+      }).result;
       this.note(name, { made, why, bytes, holds });
       this.fault = null;
       this.letGo();

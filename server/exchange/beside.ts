@@ -3,7 +3,7 @@ import type Database from 'better-sqlite3';
 import { getTableColumns, getTableName } from 'drizzle-orm';
 import type { FileFault } from '@core/contract';
 import type { Exercise } from '@core/exercise';
-import { type FileRecord, type RecordOf, recordId } from '@core/format';
+import { type FileRecord, type RecordOf, kindNames, recordId } from '@core/format';
 import { daysOf } from '@core/homework';
 import { protocolFor } from '@core/measure';
 import { type Plan, allItemsOf, itemsOf, revisionsOf } from '@core/plan';
@@ -52,7 +52,7 @@ export class Beside {
   private readonly exercises = new Map<string, Exercise>();
   /** Ids of exercises that stand in the library of the file. */
   private readonly current = new Set<string>();
-  private readonly seen = new Map<string, number>();
+  private readonly seen = new Map<string, number | null>();
   private readonly students = new Set<string>();
   private readonly protocols = new Set<string>();
   /** What is named before it is known: whether it was in the file is clear at its end. */
@@ -82,10 +82,10 @@ export class Beside {
   }
 
   /** Takes a record that fits its form. @param raw the same as it stands in the file */
-  add(record: FileRecord, raw: unknown, line: number, title: string): void {
+  add(record: FileRecord, raw: unknown, line: number | null, title: string): void {
     const fault = (field: string, words: string): FileFault => ({
       line,
-      what: `${kindWords[record.kind]} “${title}”`,
+      what: `${kindNames[record.kind][0]} “${title}”`,
       field,
       words,
     });
@@ -136,12 +136,14 @@ export class Beside {
     this.open.close();
   }
 
-  private once(record: FileRecord, line: number, fault: (field: string, words: string) => FileFault): boolean {
+  private once(record: FileRecord, line: number | null, fault: (field: string, words: string) => FileFault): boolean {
     const key = keyOf(record);
     const before = this.seen.get(key);
     this.seen.set(key, line);
     if (before === undefined) return true;
-    this.faults.push(fault('', `stands in this file twice, first on line ${before}.`));
+    this.faults.push(
+      fault('', before === null ? 'stands in this file twice.' : `stands in this file twice, first on line ${before}.`),
+    );
     return false;
   }
 
@@ -369,21 +371,6 @@ export class Beside {
       this.put(schema.runEvents, { runId: id, deviceId, seq, atMs, event: JSON.stringify(event) });
   }
 }
-
-export const kindWords: Readonly<Record<FileRecord['kind'], string>> = {
-  preferences: 'preferences',
-  exercise: 'exercise',
-  protocol: 'check',
-  band: 'band',
-  group: 'group',
-  student: 'student',
-  reading: 'reading',
-  note: 'note',
-  class: 'class',
-  course: 'course',
-  homework: 'homework',
-  taught: 'taught class',
-};
 
 const versioned = (document: { readonly id: string }, name: string) => ({
   id: document.id,

@@ -21,9 +21,13 @@ import type { RunWork } from './thread';
 const mostAtOnce = 3;
 const entriesAtOnce = 100;
 
+/** How long a file waits to be taken, ms. */
+const longestWait = 2 * 3_600_000;
+
 interface Job {
   now: Coming;
   cancel: () => void;
+  ends?: NodeJS.Timeout;
 }
 
 export interface ComingParts {
@@ -65,12 +69,12 @@ export class Comings {
       this.drop(id);
       throw error;
     }
-    return this.read(id, this.pathOf(id));
+    return this.read(id, this.pathOf(id), false);
   }
 
   /** Looks into a copy as into a file that came in. */
   look(copy: string): Coming {
-    return this.read(this.begin(), this.parts.copies.pathOf(copy));
+    return this.read(this.begin(), this.parts.copies.pathOf(copy), true);
   }
 
   state(id: string): Coming {
@@ -116,28 +120,54 @@ export class Comings {
   /** Takes in what was chosen, after a copy of everything. */
   take(id: string, choice: TakeIn): Coming {
     const job = this.job(id);
+    if (job.ends) clearTimeout(job.ends);
     if (job.now.state !== 'ready')
       throw new ProblemError(409, 'a-moment', 'Not yet', 'This file is not ready to be taken. Nothing was changed.');
     job.now = { state: 'taking', id, done: 0 };
     this.takeNow(id, choice)
-      .then((taken) => (job.now = taken))
+      .then((taken) => this.become(id, taken))
       .catch((error: unknown) => {
         this.parts.report(error);
-        job.now = { state: 'refused', id, words: whyNotTaken(error), faults: [] };
+        this.become(id, { state: 'refused', id, words: whyNotTaken(error), faults: [] });
       });
     return job.now;
   }
 
-  /** Ends what is done with a file, and forgets it. */
+  /** Ends what is done with a file, and forgets it. One that is being taken is let be. */
   drop(id: string): void {
-    this.jobs.get(id)?.cancel();
+    const job = this.jobs.get(id);
+    if (job?.now.state === 'taking')
+      throw new ProblemError(409, 'a-moment', 'It is being taken in', 'A moment: it is all taken, or nothing is.');
+    job?.cancel();
+    this.forget(id);
     this.jobs.delete(id);
+  }
+
+  /** What it held is nobody's any more, and may be of people: it does not lie about. */
+  private forget(id: string): void {
+    const job = this.jobs.get(id);
+    if (job?.ends) clearTimeout(job.ends);
     for (const path of [this.pathOf(id), ...besides(this.besideOf(id))]) rmSync(path, { force: true });
+  }
+
+  /** What has come to an end says so for as long as the server runs, and holds nothing more; what waits is forgotten. */
+  private become(id: string, now: Coming): void {
+    const job = this.jobs.get(id);
+    if (!job) return;
+    job.now = now;
+    if (now.state === 'refused' || now.state === 'taken') this.forget(id);
+    if (now.state !== 'ready') return;
+    job.ends = setTimeout(() => this.drop(id), longestWait);
+    job.ends.unref();
   }
 
   /** Ends everything. */
   close(): void {
-    for (const id of [...this.jobs.keys()]) this.drop(id);
+    for (const [id, { cancel }] of this.jobs) {
+      cancel();
+      this.forget(id);
+    }
+    this.jobs.clear();
   }
 
   private begin(): string {
@@ -150,39 +180,44 @@ export class Comings {
     return id;
   }
 
-  private read(id: string, file: string): Coming {
+  private read(id: string, file: string, own: boolean): Coming {
     const job = this.job(id);
     const { run, file: here, migrations, now } = this.parts;
-    const work = run('read', { file, beside: this.besideOf(id), here, migrations, at: now() }, (done) => {
+    const work = run('read', { file, beside: this.besideOf(id), here, migrations, at: now(), own }, (done) => {
       if (job.now.state === 'reading') job.now = { state: 'reading', id, done };
     });
     job.cancel = work.cancel;
     work.result
       .then((found) => {
-        job.now = found.read
-          ? {
-              state: 'ready',
-              id,
-              made: found.made,
-              aboutPeople: found.aboutPeople,
-              dropped: found.dropped,
-              counts: found.counts,
-            }
-          : { state: 'refused', id, words: found.words, faults: [...found.faults] };
+        this.become(
+          id,
+          found.read
+            ? {
+                state: 'ready',
+                id,
+                made: found.made,
+                aboutPeople: found.aboutPeople,
+                dropped: found.dropped,
+                leftOut: found.leftOut,
+                counts: found.counts,
+              }
+            : { state: 'refused', id, words: found.words, faults: [...found.faults] },
+        );
       })
       .catch((error: unknown) => {
         if (!this.jobs.has(id)) return;
         this.parts.report(error);
-        job.now = { state: 'refused', id, words: 'This file could not be read.', faults: [] };
+        this.become(id, { state: 'refused', id, words: 'This file could not be read.', faults: [] });
       });
     return job.now;
   }
 
   private async takeNow(id: string, choice: TakeIn): Promise<Coming> {
     const { copies, run, file: here, now, whileClosed } = this.parts;
-    const copy = await copies.make('before-taking-in');
+    const tell = (done: number) => this.become(id, { state: 'taking', id, done });
+    const copy = await copies.make('before-taking-in', (done) => tell(done / 2));
     const job = { beside: this.besideOf(id), here, choice, at: now() };
-    const taken = await whileClosed(() => run('take', job, () => undefined).result);
+    const taken = await whileClosed(() => run('take', job, (done) => tell(0.5 + done / 2)).result);
     return { state: 'taken', id, taken, copy };
   }
 

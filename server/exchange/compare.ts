@@ -1,6 +1,6 @@
 import Database from 'better-sqlite3';
-import type { EntryCounts, EntryState } from '@core/contract';
-import { type RecordKind, recordKinds } from '@core/format';
+import type { EntryCounts, EntryState, RecordKind } from '@core/contract';
+import { recordKinds } from '@core/format';
 import { type OwnProtocol, meaningOf, readOwnProtocol } from '@core/measure';
 import { readPlan } from '@core/plan';
 import { contentOf } from '../content';

@@ -1,4 +1,4 @@
-import type { RecordKind } from '@core/format';
+import type { RecordKind } from '@core/contract';
 
 /** In the place of an exercise's original: it is not in the library of a file, and only comes with a class. */
 export const needed = 'needed';

@@ -1,13 +1,15 @@
-import { writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
+import Database from 'better-sqlite3';
 import Papa from 'papaparse';
-import { type Coming, ClassRead, ComingEntries } from '@core/contract';
-import { NeedleworkFile, type RecordKind } from '@core/format';
+import { Coming, ClassRead, ComingEntries, Copies, type RecordKind } from '@core/contract';
+import { NeedleworkFile } from '@core/format';
 import { newStudent } from '@core/roster';
 import { FileServer } from '../testing/file-server';
 import { samplePlan } from '../testing/server';
 import { textOf } from './source';
+import { runHere } from './thread';
 
 type Ready = Extract<Coming, { readonly state: 'ready' }>;
 const opened: FileServer[] = [];
@@ -146,7 +148,7 @@ describe('a class that goes to another teacher', () => {
         exercise: { ...mine.exercise, purpose: 'Changed since.' },
       })
       .expect(200);
-    const { text, headers } = await from.get('/api/going-one/class/class-1');
+    const { text, headers } = await from.get('/api/files/class/class-1');
     file = text;
     expect(headers['content-disposition']).toContain('needlework-class-');
   });
@@ -206,7 +208,7 @@ describe('what is of people', () => {
     const { body } = await from.get('/api/people');
     const { students } = body as { students: { student: { id: string; name: string } }[] };
     const one = students[0]?.student ?? { id: '', name: '' };
-    const { text, headers } = await from.get(`/api/going-one/student/${one.id}`);
+    const { text, headers } = await from.get(`/api/files/student/${one.id}`);
     expect(headers['content-disposition']).toContain('health-data');
     expect(headers['content-disposition']).not.toContain(one.name.split(' ')[0]);
     const read = NeedleworkFile.parse(JSON.parse(text));
@@ -217,6 +219,17 @@ describe('what is of people', () => {
       if (record.kind === 'note') expect(record.note.studentId).toBe(one.id);
     }
     for (const { student } of students) if (student.id !== one.id) expect(text).not.toContain(`"${student.name}"`);
+  });
+
+  it('where people stay out, what was measured of them stays out too, and is not counted as taken', async () => {
+    const place = fileServer();
+    const coming = ready(await place.send(await from.write('everything')));
+    expect(coming.counts.reading?.new).toBeGreaterThan(100);
+    const taken = await place.take(coming.id, { kinds: ['reading', 'note', 'homework', 'band'] });
+    if (taken.state !== 'taken') throw new Error(taken.state);
+    expect(taken.taken.reading).toBeUndefined();
+    expect(taken.taken.note).toBeUndefined();
+    expect((await place.get('/api/people')).body).toMatchObject({ students: [] });
   });
 
   it('what was measured is never written over, and somebody who was deleted here stays deleted', async () => {
@@ -239,12 +252,120 @@ describe('what is of people', () => {
   });
 });
 
+describe('a database that came from elsewhere', () => {
+  /** A database as another Needlework wrote it, with one class in it, changed by whoever sent it. */
+  async function sent(change: (db: Database.Database) => void): Promise<Buffer> {
+    const there = fileServer();
+    there.server.classes.create({ saveId: 'save-1', plan: samplePlan(there.server, 'class-1') });
+    const { body } = await there.post('/api/copies');
+    void body;
+    const { copies } = await there.until('/api/copies', Copies, ({ making }) => making === null);
+    const path = join(there.folder, 'copies', copies[0]?.name ?? '');
+    const db = new Database(path);
+    change(db);
+    db.close();
+    return readFileSync(path);
+  }
+
+  it('is judged record by record, as a file is', async () => {
+    const here = fileServer();
+    const coming = ready(await here.send(await sent(() => undefined)));
+    expect(coming).toMatchObject({ leftOut: 0, counts: { class: { new: 1 } } });
+    await here.take(coming.id);
+    expect(here.server.classes.read('class-1').plan.title).toBe('Quiet ankles');
+  });
+
+  it('with an exercise that is not what its address says is refused', async () => {
+    const forged = await sent((db) =>
+      db.exec(
+        `update exercise_revisions set body = json_set(body, '$.name.plain', 'Jump') where exercise_id = 'two-foot-rise'`,
+      ),
+    );
+    const here = fileServer();
+    expect(await here.send(forged)).toMatchObject({
+      state: 'refused',
+      faults: [{ line: null, field: 'revision', what: 'exercise “Jump”' }],
+    });
+  });
+
+  it('with a class that makes no sense is refused, one that is torn is told and stays out', async () => {
+    const here = fileServer();
+    const senseless = await sent((db) => db.exec(`update classes set plan = json_set(plan, '$.slotSeconds', -1)`));
+    expect(await here.send(senseless)).toMatchObject({ state: 'refused', faults: [{ field: 'plan.slotSeconds' }] });
+    const torn = await sent((db) => db.exec('update classes set plan = substr(plan, 1, 300)'));
+    const coming = ready(await here.send(torn));
+    expect(coming.leftOut).toBe(1);
+    expect(coming.counts.class).toBeUndefined();
+  });
+
+  it('with work of its own in it (a trigger) does none of it here', async () => {
+    const here = fileServer();
+    here.server.classes.create({ saveId: 'save-2', plan: samplePlan(here.server, 'class-2', 'Mine') });
+    const trap = await sent((db) =>
+      db.exec(`create trigger trap after insert on exercises begin delete from classes; end;
+               create table entries (kind text); insert into entries values ('trap');`),
+    );
+    const coming = ready(await here.send(trap));
+    await here.take(coming.id, { over: 'all' });
+    expect(
+      here.server.classes
+        .list({ limit: 5 })
+        .classes.map(({ title }) => title)
+        .sort(),
+    ).toEqual(['Mine', 'Quiet ankles']);
+  });
+});
+
+describe('a file on its way', () => {
+  const here = fileServer();
+  const left = () => (existsSync(join(here.folder, 'coming')) ? readdirSync(join(here.folder, 'coming')) : []);
+
+  it('leaves nothing lying about once it is refused or taken', async () => {
+    await here.send('{"photos": []}');
+    expect(left()).toEqual([]);
+    here.server.classes.create({ saveId: 'save-1', plan: samplePlan(here.server, 'class-1') });
+    const coming = ready(await here.send((await here.get('/api/files/class/class-1')).text));
+    expect(left()).not.toEqual([]);
+    await here.take(coming.id);
+    expect(left()).toEqual([]);
+  });
+
+  it('is let be while it is taken', async () => {
+    const coming = ready(await here.send((await here.get('/api/files/class/class-1')).text));
+    await here.post(`/api/coming/${coming.id}/take`, { kinds: null, only: null, over: 'none' }).expect(202);
+    expect((await here.delete(`/api/coming/${coming.id}`)).status).toBe(409);
+    await here.until(`/api/coming/${coming.id}`, Coming, ({ state }) => state === 'taken');
+    expect((await here.delete(`/api/coming/${coming.id}`)).status).toBe(204);
+    expect((await here.get(`/api/coming/${coming.id}`)).status).toBe(404);
+  });
+
+  it('where the database cannot be opened again, it is said, and it goes on as soon as it can', async () => {
+    const broken = new FileServer({
+      run: (kind, job, tell) => {
+        if (kind !== 'take') return runHere(kind, job, tell);
+        // the disk gives back something else than was written
+        renameSync(broken.file, `${broken.file}.whole`);
+        writeFileSync(broken.file, 'nothing of a database');
+        return { result: Promise.reject(new Error('The disk broke.')), cancel: () => undefined };
+      },
+    });
+    opened.push(broken);
+    broken.server.classes.create({ saveId: 'save-1', plan: samplePlan(broken.server, 'class-1') });
+    const coming = ready(await broken.send((await broken.get('/api/files/class/class-1')).text));
+    await broken.take(coming.id);
+    expect(await broken.get('/api/classes')).toMatchObject({ status: 503, body: { title: 'The data is damaged' } });
+    for (const end of ['', '-wal', '-shm']) rmSync(`${broken.file}${end}`, { force: true });
+    renameSync(`${broken.file}.whole`, broken.file);
+    expect(await broken.get('/api/classes')).toMatchObject({ status: 200, body: { classes: [{ id: 'class-1' }] } });
+  });
+});
+
 describe('what cannot be taken', () => {
   const here = fileServer();
   let good: string;
   beforeAll(async () => {
     here.server.classes.create({ saveId: 'save-1', plan: samplePlan(here.server, 'class-1') });
-    good = (await here.get('/api/going-one/class/class-1')).text;
+    good = (await here.get('/api/files/class/class-1')).text;
   });
   const before = async () => unpackedOf(await here.write('everything')).replace(/"made":"[^"]*"/, '');
 

@@ -1,19 +1,21 @@
 import { mkdirSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import type { Going } from '@core/contract';
+import type { ExportAsked, Going } from '@core/contract';
 import { notFound } from '../problem';
 import { diskFault } from '../start-fault';
 import type { RunWork } from './thread';
-import { type Which, namesPeople } from './written';
+import { namesPeople } from './written';
 
 const mostAtOnce = 3;
+/** How long a file waits to be fetched, ms: it may be of people, and does not lie about. */
+const longestWait = 30 * 60_000;
 
 /** Files that go out: written apart from the server, and fetched when they are there. */
 export class Goings {
   private readonly folder: string;
   private readonly jobs = new Map<
     string,
-    { now: Going; readonly which: Which; readonly made: string; cancel: () => void }
+    { now: Going; readonly which: ExportAsked; readonly made: string; cancel: () => void }
   >();
 
   constructor(
@@ -26,7 +28,7 @@ export class Goings {
     if (file !== ':memory:') rmSync(this.folder, { recursive: true, force: true });
   }
 
-  begin(which: Which): Going {
+  begin(which: ExportAsked): Going {
     mkdirSync(this.folder, { recursive: true });
     for (const old of [...this.jobs.keys()].slice(0, Math.max(0, this.jobs.size + 1 - mostAtOnce))) this.drop(old);
     const id = this.newId();
@@ -41,6 +43,7 @@ export class Goings {
       .then((written) => {
         const bytes = statSync(this.pathOf(id)).size;
         job.now = { state: 'ready', id, bytes, ...written };
+        setTimeout(() => this.drop(id), longestWait).unref();
       })
       .catch((error: unknown) => {
         const disk = diskFault(error);
@@ -82,5 +85,5 @@ export class Goings {
 }
 
 /** What a file is called: what is in it, when it was made; nobody's name. */
-export const nameOf = (which: Which, made: string): string =>
+export const nameOf = (which: ExportAsked, made: string): string =>
   `needlework-${which.of === 'everything' ? 'everything-with-people' : which.of}${namesPeople(which) && which.of !== 'everything' ? '-health-data' : ''}-${made.slice(0, 10)}.json`;

@@ -1,19 +1,25 @@
 import Database from 'better-sqlite3';
 import { findNodeAtLocation, parseTree } from 'jsonc-parser';
 import type { FileFault } from '@core/contract';
-import { RecordSplitter, type RecordText, headFaultWords, readHead, readRecord } from '@core/format';
+import { RecordSplitter, type RecordText, headFaultWords, kindNames, readHead, readRecord } from '@core/format';
 import { type Exercise, readExercise } from '@core/exercise';
 import { parsed } from '../problem';
-import { Beside, type LeansOn, kindWords } from './beside';
+import { Beside, type LeansOn } from './beside';
 import { SourceFault, kindOfFile, otherFileWords, textOf } from './source';
-import { titleOf } from './written';
+import { recordsIn, titleOf } from './written';
 
 /** Faults named at once: the rest is likely more of the same. */
 const mostFaults = 20;
 
 /** What became of reading a file. */
 export type Read =
-  | { readonly read: true; readonly made: string | null; readonly aboutPeople: boolean; readonly dropped: number }
+  | {
+      readonly read: true;
+      readonly made: string | null;
+      readonly aboutPeople: boolean;
+      readonly dropped: number;
+      readonly leftOut: number;
+    }
   | { readonly read: false; readonly words: string; readonly faults: readonly FileFault[] };
 
 export interface ReadJob {
@@ -26,16 +32,46 @@ export interface ReadJob {
   readonly migrations: string;
   /** This instant, ISO. */
   readonly at: string;
+  /** A copy that was made here: what is in it was judged when it was written. */
+  readonly own: boolean;
 }
 
 /** Reads a JSON file into a database beside the teacher's own. Nothing of theirs is changed. @param tell how far it is, 0 to 1 */
 export async function readComing(job: ReadJob, tell: (done: number) => void): Promise<Read> {
   const kind = kindOfFile(job.file);
   if (kind !== 'json' && kind !== 'packed-json') return refused(otherFileWords);
+  return judged(job, (beside) => readRecords(job.file, kind === 'packed-json', beside, tell));
+}
+
+/**
+ * Reads a database that came from elsewhere, record by record: what is in it is judged as if it stood in a file, since
+ * nobody knows who wrote it.
+ * @param theirs path of a copy of it, in the form of this version
+ */
+export function readForeign(job: ReadJob, theirs: string): Promise<Read> {
+  return judged(job, (beside) => {
+    const db = new Database(theirs, { readonly: true });
+    try {
+      db.pragma('trusted_schema = OFF');
+      let leftOut = 0;
+      for (const text of recordsIn(db)) {
+        if (text === null) leftOut++;
+        else addRecord(beside, { text, line: null });
+        if (beside.faults.length > mostFaults) break;
+      }
+      return Promise.resolve({ read: true, made: null, aboutPeople: true, dropped: beside.dropped, leftOut });
+    } finally {
+      db.close();
+    }
+  });
+}
+
+/** Makes a database beside the teacher's own, and judges it as a whole. */
+async function judged(job: ReadJob, fill: (beside: Beside) => Promise<Read>): Promise<Read> {
   const here = new Database(job.here, { readonly: true, timeout: 4000 });
   const beside = new Beside(job.beside, job.migrations, leansOn(here));
   try {
-    const outcome = await readRecords(job.file, kind === 'packed-json', beside, tell);
+    const outcome = await fill(beside);
     if (!outcome.read) beside.giveUp();
     else beside.finish();
     if (!outcome.read || beside.faults.length === 0) return outcome;
@@ -71,7 +107,7 @@ async function readRecords(file: string, packed: boolean, beside: Beside, tell: 
   const fault = splitter.end();
   if (fault) return refused('This file cannot be read.', [asFault(fault)]);
   if (!about) return refused(headFaultWords['not-needlework']);
-  return { read: true, ...about, dropped: beside.dropped };
+  return { read: true, ...about, dropped: beside.dropped, leftOut: 0 };
 }
 
 const asFault = ({ line, words }: { readonly line: number; readonly words: string }): FileFault => ({
@@ -81,7 +117,10 @@ const asFault = ({ line, words }: { readonly line: number; readonly words: strin
   words,
 });
 
-function addRecord(beside: Beside, { text, line, value }: RecordText): void {
+/** A record as text, on its line where it has one. */
+type Found = Omit<RecordText, 'line'> & { readonly line: number | null };
+
+function addRecord(beside: Beside, { text, line, value }: Found): void {
   let raw: unknown = value;
   try {
     raw ??= JSON.parse(text);
@@ -101,14 +140,14 @@ function addRecord(beside: Beside, { text, line, value }: RecordText): void {
 /** What a record that cannot be read seems to be. */
 function whatOf(raw: unknown): string {
   const kind = typeof raw === 'object' && raw !== null && 'kind' in raw ? String(raw.kind) : '';
-  return kind in kindWords ? kindWords[kind as keyof typeof kindWords] : 'a record';
+  return kind in kindNames ? kindNames[kind as keyof typeof kindNames][0] : 'a record';
 }
 
-function notJson(text: string, line: number, error: unknown): FileFault {
+function notJson(text: string, line: number | null, error: unknown): FileFault {
   const at = /position (\d+)/.exec(error instanceof Error ? error.message : '')?.[1];
   const before = at === undefined ? '' : text.slice(0, Number(at));
   return {
-    line: line + linesIn(before),
+    line: line === null ? null : line + linesIn(before),
     what: 'a record',
     field: '',
     words: 'is no JSON: a quote, a comma or a bracket is missing.',
@@ -116,8 +155,8 @@ function notJson(text: string, line: number, error: unknown): FileFault {
 }
 
 /** The line of a field: of itself, or of what holds it where it is missing. */
-function lineOf(text: string, line: number, path: readonly (string | number)[]): number {
-  if (!text.includes('\n')) return line;
+function lineOf(text: string, line: number | null, path: readonly (string | number)[]): number | null {
+  if (line === null || !text.includes('\n')) return line;
   const tree = parseTree(text);
   if (!tree) return line;
   for (let depth = path.length; depth > 0; depth--) {

@@ -50,7 +50,7 @@ export function readTable(job: ReadJob): Read {
       );
     }
     beside.finish();
-    return { read: true, made: null, aboutPeople: true, dropped: beside.dropped };
+    return { read: true, made: null, aboutPeople: true, dropped: beside.dropped, leftOut: 0 };
   } finally {
     here.close();
   }

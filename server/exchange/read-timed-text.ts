@@ -50,7 +50,7 @@ export function readTimedText(job: ReadJob): Read {
     const [fault] = beside.faults;
     return fault
       ? { read: false, words: 'No class can be made of this text.', faults: [fault] }
-      : { read: true, made: null, aboutPeople: false, dropped: 0 };
+      : { read: true, made: null, aboutPeople: false, dropped: 0, leftOut: 0 };
   } finally {
     here.close();
   }

@@ -51,7 +51,7 @@ export function exchangeRouter(file: string, comings: Comings, goings: Goings, n
       if (error && !response.headersSent) next(error);
     });
   });
-  router.get('/going-one/:of/:id', ({ params }, response) => {
+  router.get('/files/:of/:id', ({ params }, response) => {
     const which = readBody(ExportAsked, params);
     const made = now();
     const db = new Database(file, { readonly: true, timeout: 4000 });
@@ -84,7 +84,9 @@ export function copyRouter(copies: CopyStore, comings: Comings, restore: (name: 
   });
   router.get('/:name/file', ({ params }, response, next) => {
     const path = copies.pathOf(nameIn(params));
-    response.type('application/vnd.sqlite3').download(path, nameIn(params), (error) => {
+    // it says what it holds wherever it is saved
+    const called = nameIn(params).replace('needlework-', 'needlework-everything-with-people-');
+    response.type('application/vnd.sqlite3').download(path, called, (error) => {
       if (error && !response.headersSent) next(error);
     });
   });

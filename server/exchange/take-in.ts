@@ -1,6 +1,6 @@
 import Database from 'better-sqlite3';
-import type { TakeIn } from '@core/contract';
-import { type RecordKind, recordKinds } from '@core/format';
+import type { RecordKind, TakeIn } from '@core/contract';
+import { recordKinds } from '@core/format';
 import { notTimedYet } from '../timed-later';
 import { tables } from './entries';
 
@@ -16,8 +16,15 @@ const inList = 'in (select value from json_each(?))';
  * is changed the state before stays among its earlier ones.
  * @param here path of the teacher's own, which nobody else may have open
  * @param at when, ISO
+ * @param tell how far it is, 0 to 1
  */
-export function takeIn(beside: string, here: string, choice: TakeIn, at: string): Taken {
+export function takeIn(
+  beside: string,
+  here: string,
+  choice: TakeIn,
+  at: string,
+  tell: (done: number) => void = () => undefined,
+): Taken {
   const db = new Database(here, { timeout: 4000 });
   try {
     db.pragma('synchronous = FULL');
@@ -26,12 +33,12 @@ export function takeIn(beside: string, here: string, choice: TakeIn, at: string)
     db.prepare('attach ? as coming').run(beside);
     const taken = db.transaction((): Taken => {
       mark(db, choice);
-      takeExercises(db, at);
-      takeDocuments(db, at);
-      takeOfStudents(db);
-      takeClasses(db, at);
-      takeCourses(db, at);
-      takeTaught(db);
+      const steps = [takeExercises, takeDocuments, takeOfStudents, takeClasses, takeCourses, takeTaught];
+      steps.forEach((step, i) => {
+        step(db, at);
+        tell((i + 1) / steps.length);
+      });
+      leaveWithTheirPeople(db);
       const wrong = db.pragma('main.foreign_key_check') as unknown[];
       if (wrong.length > 0) throw new Error('What was taken in does not hold together.');
       return countTaken(db);
@@ -181,6 +188,14 @@ function takeTaught(db: Database.Database): void {
   ] as const)
     db.exec(`insert or ignore into main.${name} (${of}) select ${of} from coming.${name} where run_id in ${taken}`);
   db.exec(`delete from main.run_samples where run_id in ${taken}`);
+}
+
+/** What is of somebody who was left out stays out with them, and does not count as taken. */
+function leaveWithTheirPeople(db: Database.Database): void {
+  for (const kind of ['reading', 'note', 'homework'] as const)
+    db.prepare(
+      `update coming.entries set take = 0 where kind = ? and take = 1 and id not in (select id from main.${tables[kind].name})`,
+    ).run(kind);
 }
 
 function countTaken(db: Database.Database): Taken {

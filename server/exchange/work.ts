@@ -1,21 +1,20 @@
-import { copyFileSync, createWriteStream } from 'node:fs';
+import { copyFileSync, createWriteStream, rmSync } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
 import Database from 'better-sqlite3';
-import type { EntryCounts, TakeIn } from '@core/contract';
-import type { RecordKind } from '@core/format';
+import type { EntryCounts, ExportAsked, RecordKind, TakeIn } from '@core/contract';
 import { CopyFault, type Holds, copyOf } from '../copies/prove';
-import { stageCopy } from '../copies/stage';
+import { besides, stageCopy } from '../copies/stage';
 import { openDatabase } from '../database';
 import { StartFault, codeOf } from '../start-fault';
 import { compare } from './compare';
-import { type Read, type ReadJob, readComing } from './read-coming';
+import { type Read, type ReadJob, readComing, readForeign } from './read-coming';
 import { readTable } from './read-table';
 import { readTimedText } from './read-timed-text';
 import { kindOfFile, otherFileWords } from './source';
 import { type Taken, takeIn } from './take-in';
-import { type Which, type WrittenFile, written } from './written';
+import { type WrittenFile, written } from './written';
 
 /** What is done apart from the server, so that it goes on answering: each job with what it comes to. */
 export interface Works {
@@ -26,7 +25,7 @@ export interface Works {
     readonly result: Taken;
   };
   readonly write: {
-    readonly job: { readonly here: string; readonly which: Which; readonly made: string; readonly file: string };
+    readonly job: { readonly here: string; readonly which: ExportAsked; readonly made: string; readonly file: string };
     readonly result: WrittenFile;
   };
   readonly copy: {
@@ -46,6 +45,7 @@ export type ReadResult =
       readonly made: string | null;
       readonly aboutPeople: boolean;
       readonly dropped: number;
+      readonly leftOut: number;
       readonly counts: Partial<Record<RecordKind, EntryCounts>>;
     };
 
@@ -58,7 +58,7 @@ export const works: Work = {
     const kind = kindOfFile(job.file);
     const found =
       kind === 'database'
-        ? readDatabase(job)
+        ? await readDatabase(job)
         : kind === 'other'
           ? readTable(job)
           : kind === 'timed-text'
@@ -70,7 +70,7 @@ export const works: Work = {
     tell(1);
     return { ...found, counts };
   },
-  take: ({ beside, here, choice, at }) => Promise.resolve(takeIn(beside, here, choice, at)),
+  take: ({ beside, here, choice, at }, tell) => Promise.resolve(takeIn(beside, here, choice, at, tell)),
   write: writeFile,
   copy: ({ file, to }, tell) => copyOf(file, to, tell),
   stage: ({ copy, stage, here, migrations }) => {
@@ -85,26 +85,25 @@ export const works: Work = {
   },
 };
 
-/** A database that came in, or a copy, brought up to this version beside the teacher's own. */
-function readDatabase({
-  file,
-  beside,
-  migrations,
-}: ReadJob):
-  Read | { readonly read: true; readonly made: null; readonly aboutPeople: boolean; readonly dropped: number } {
-  copyFileSync(file, beside);
+/** A database that came in, or a copy, brought up to this version. */
+async function readDatabase(job: ReadJob): Promise<Read> {
+  const { file, beside, migrations, own } = job;
+  const ready = own ? beside : `${beside}.theirs`;
   try {
-    const opened = openDatabase(beside, migrations, true);
-    opened.close();
-    return { read: true, made: null, aboutPeople: true, dropped: 0 };
+    copyFileSync(file, ready);
+    openDatabase(ready, migrations, true).close();
+    if (own) return { read: true, made: null, aboutPeople: true, dropped: 0, leftOut: 0 };
+    return await readForeign(job, ready);
   } catch (error) {
-    const words = error instanceof StartFault ? error.message.replaceAll(beside, 'This file') : null;
+    const words = error instanceof StartFault ? error.message.replaceAll(ready, 'This file') : null;
     if (words === null && !codeOf(error).startsWith('SQLITE_')) throw error;
     return {
       read: false,
       words: words ?? `This file cannot be read: it is damaged or cut off. ${otherFileWords}`,
       faults: [],
     };
+  } finally {
+    if (!own) for (const path of besides(ready)) rmSync(path, { force: true });
   }
 }
 

@@ -1,8 +1,8 @@
 import type Database from 'better-sqlite3';
+import type { ExportAsked, RecordKind } from '@core/contract';
 import {
   type FileHead,
   type FileRecord,
-  type RecordKind,
   aboutPeople,
   betweenRecords,
   closeFile,
@@ -13,28 +13,24 @@ import { Plan, readPlan } from '@core/plan';
 import { Run, readRun } from '@core/run';
 import { parsed } from '../problem';
 
-/** What goes into a file. */
-export type Which =
-  | { readonly of: 'everything' }
-  /** Everything that says nothing about people who are taught. */
-  | { readonly of: 'plans' }
-  | { readonly of: 'class' | 'exercise' | 'course' | 'student' | 'group' | 'taught'; readonly id: string };
-
-const holds: Readonly<Record<Which['of'], string>> = {
+const holds: Readonly<Record<ExportAsked['of'], string>> = {
   everything:
     'Everything that Needlework knows. It names people and says what hurts them and what was measured: keep it as you keep a health record.',
-  plans: 'Classes, courses, exercises, taught classes and how this teacher teaches. It names nobody who is taught.',
-  class: 'A class and the exercises in it. It names nobody who is taught.',
-  exercise: 'An exercise. It names nobody.',
-  course: 'A course, its classes and the exercises in them. It names nobody who is taught.',
+  plans:
+    'Classes, courses, exercises, taught classes and how this teacher teaches. No field of it names anybody who is taught; a note that you wrote may.',
+  class: 'A class and the exercises in it. No field of it names anybody who is taught; a note that you wrote may.',
+  exercise: 'An exercise. No field of it names anybody.',
+  course:
+    'A course, its classes and the exercises in them. No field of it names anybody who is taught; a note that you wrote may.',
   student:
     'All that Needlework knows of one person, with what hurts and what was measured: keep it as you keep a health record.',
   group: 'A group and all that Needlework knows of the people in it: keep it as you keep a health record.',
-  taught: 'A class as it was taught, and the exercises in it. It names nobody who is taught.',
+  taught:
+    'A class as it was taught, and the exercises in it. No field of it names anybody who is taught; a note that you wrote may.',
 };
 
 /** Whether a file of these says something about people. */
-export const namesPeople = ({ of }: Which): boolean => of === 'everything' || of === 'student' || of === 'group';
+export const namesPeople = ({ of }: ExportAsked): boolean => of === 'everything' || of === 'student' || of === 'group';
 
 const format = Plan.shape.format.value;
 
@@ -67,7 +63,7 @@ class Written {
 
   constructor(
     private readonly db: Database.Database,
-    private readonly which: Which,
+    private readonly which: ExportAsked,
   ) {
     this.eventsOf = db.prepare(
       'select run_id as runId, device_id as deviceId, seq, at_ms as atMs, event from run_events where run_id = ? order by at_ms, seq',
@@ -99,7 +95,7 @@ class Written {
   /** Everything of a kind, or what belongs to the one thing that is asked for. */
   private query(kind: RecordKind): { readonly sql: string | null; readonly given: { readonly id?: string } } {
     const { which } = this;
-    const all = all_[kind];
+    const all = found[kind];
     if (!('id' in which)) return { sql: all.sql, given: {} };
     const only = all.only[which.of];
     return { sql: only === undefined ? null : `${all.sql} where ${only}`, given: { id: which.id } };
@@ -177,8 +173,8 @@ const dated = (table: string) => `select id, body, taken_at as saved, removed_at
 const savedRows = (table: string) => `select id, body, updated_at as saved from ${table}`;
 
 /** How the rows of each kind are found: all of them, and those that belong to one thing. */
-const all_: Readonly<
-  Record<RecordKind, { readonly sql: string; readonly only: Partial<Record<Which['of'], string>> }>
+const found: Readonly<
+  Record<RecordKind, { readonly sql: string; readonly only: Partial<Record<ExportAsked['of'], string>> }>
 > = {
   preferences: { sql: "select '' as id, body from preferences", only: {} },
   exercise: {
@@ -223,6 +219,12 @@ const all_: Readonly<
   },
 };
 
+/** All that a database holds, as records; null for what cannot be read. */
+export function* recordsIn(db: Database.Database): Generator<string | null> {
+  const rows = new Written(db, { of: 'everything' });
+  for (const kind of recordKinds) for (const { text: record } of rows.records(kind)) yield record;
+}
+
 /** What became of writing a file. */
 export interface WrittenFile {
   readonly records: number;
@@ -239,7 +241,7 @@ export interface WrittenFile {
  */
 export function* written(
   db: Database.Database,
-  which: Which,
+  which: ExportAsked,
   made: string,
 ): Generator<{ readonly text: string; readonly done: number }, WrittenFile> {
   const rows = new Written(db, which);

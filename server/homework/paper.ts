@@ -1,18 +1,7 @@
-import PDFDocument from 'pdfkit';
 import type { Sheet, SheetLine } from '@core/homework';
 import { drawFeet, pictureHeight } from '../paper/feet';
-import {
-  type Block,
-  type Doc,
-  type Face,
-  centred,
-  faces,
-  fontFile,
-  heightOf,
-  ink,
-  oneLine,
-  write,
-} from '../paper/print';
+import { pdfOf, rule } from '../paper/pdf';
+import { type Block, type Doc, type Face, centred, heightOf, ink, oneLine, write } from '../paper/print';
 
 /** Points. */
 const a4 = { width: 595.28, height: 841.89, margin: 32 };
@@ -27,30 +16,10 @@ const step = 0.25;
  */
 export function paperOf(sheet: Sheet, size: 'a4' | 'phone'): Promise<Buffer> {
   const page = size === 'a4' ? a4 : phone;
-  const doc = new PDFDocument({
-    size: [page.width, page.height],
-    margin: page.margin,
-    autoFirstPage: false,
-    // the package's own default is a font that is not embedded
-    font: fontFile(faces.plain) as unknown as string,
-    lang: 'en',
-    displayTitle: true,
-    info: { Title: sheet.title, Creator: 'Needlework' },
+  return pdfOf(sheet.title, page, (doc) => {
+    if (size === 'a4') onOnePage(doc, sheet);
+    else forThePhone(doc, sheet);
   });
-  for (const [name, file] of Object.entries(faces)) doc.registerFont(name, fontFile(file));
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-    doc.on('end', () => {
-      resolve(Buffer.concat(chunks));
-    });
-    doc.on('error', reject);
-  });
-  doc.addPage();
-  if (size === 'a4') onOnePage(doc, sheet);
-  else forThePhone(doc, sheet);
-  doc.end();
-  return done;
 }
 
 /** The parts of a line's text, in their order, with the face of each. */
@@ -127,7 +96,7 @@ function drawPage(doc: Doc, sheet: Sheet, size: number): void {
   y += write(doc, sheet.title, { x, y, width, size: size * 1.9, face: 'bold' });
   y += write(doc, headLine(sheet), { x, y, width, size, colour: ink.quiet }) + size;
   sheet.lines.forEach((line, i) => {
-    rule(doc, x, y - size * 0.45, width);
+    rule(doc, x, y - size * 0.45, width, 0.5, ink.line);
     const height = lineHeight(doc, line, size);
     drawFeet(doc, line.phase, x, y, picture, size);
     let left = y;
@@ -148,18 +117,9 @@ function drawPage(doc: Doc, sheet: Sheet, size: number): void {
       });
     y += height;
   });
-  rule(doc, x, y - size * 0.45, width);
+  rule(doc, x, y - size * 0.45, width, 0.5, ink.line);
   y = drawBoxes(doc, sheet, x, y + size * 0.2, width, size) + size * 0.8;
   write(doc, footWords(sheet), { x, y, width, size: size * 0.92, colour: ink.text });
-}
-
-function rule(doc: Doc, x: number, y: number, width: number): void {
-  doc
-    .moveTo(x, y)
-    .lineTo(x + width, y)
-    .lineWidth(0.5)
-    .strokeColor(ink.line)
-    .stroke();
 }
 
 /** Days across, exercises down: a box where there is something to tick, a bar where the class does it. */
@@ -227,7 +187,7 @@ function forThePhone(doc: Doc, sheet: Sheet): void {
       doc.addPage();
       y = phone.margin;
     }
-    rule(doc, x, y, width);
+    rule(doc, x, y, width, 0.5, ink.line);
     y += size * 0.6;
     say(`${i + 1}  ${line.name}`, { face: 'bold', size: size * 1.2 });
     say(line.level, { colour: ink.quiet });
@@ -240,7 +200,7 @@ function forThePhone(doc: Doc, sheet: Sheet): void {
       say(part.text, { face: part.face, ...(part.quiet === true ? { colour: ink.quiet } : {}) });
     y += size * 0.8;
   });
-  rule(doc, x, y, width);
+  rule(doc, x, y, width, 0.5, ink.line);
   y += size * 0.6;
   say('Day by day', { face: 'bold', size: size * 1.2 });
   say('The numbers are those of the exercises.', { colour: ink.quiet });

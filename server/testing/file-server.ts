@@ -9,7 +9,7 @@ import { addDemoHomework } from '../demo/homework';
 import { addDemoPeople } from '../demo/people';
 import { addDemoClasses } from '../demo/saltmarsh';
 import { addTaughtWeeks } from '../demo/taught';
-import { type Server, newId } from '../compose';
+import { type Server, type ServerOptions, newId } from '../compose';
 import { testServer } from './server';
 
 const host = '127.0.0.1:4310';
@@ -23,7 +23,11 @@ type Asked = Omit<request.Test, 'then' | 'catch' | 'expect'> & Promise<Answer> &
 export class FileServer {
   readonly folder = mkdtempSync(join(tmpdir(), 'needlework-files-'));
   readonly file = join(this.folder, 'needlework.sqlite');
-  readonly server = testServer({ file: this.file });
+  readonly server: ReturnType<typeof testServer>;
+
+  constructor(more: Partial<ServerOptions> = {}) {
+    this.server = testServer({ file: this.file, ...more });
+  }
 
   /** Saltmarsh Hall with all there is in it: people, readings, a course, homework, taught classes. */
   withDemo(): this {

@@ -59,8 +59,7 @@ export class StudentFile implements OnDestroy {
         this.readings.give(page.value.readings, page.value.noise, page.value.takenOut);
         this.notes.give(page.value.notes);
         const left = this.outbox.newestOf(studentAddress(page.value.student.id), 'student');
-        // what was done on this page since is newer than any letter, also before its own is written down
-        if (left && this.edited()?.id !== left.student.id) this.edited.set(left.student);
+        if (left) this.edited.set(left.student);
       });
     });
     this.outbox.outcomes$

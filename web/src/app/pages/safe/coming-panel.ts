@@ -10,12 +10,12 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import type { ComingEntry, EntryCounts, FileFault, RecordKind, TakeIn } from '@core/contract';
 import { FileComing } from '../../data/file-coming';
 import { sayInstant } from '../../parts/saying/instant-words';
 import { countOf, kindName, kindsInOrder, listOf, stateWords } from './kind-words';
+import { UnderWay } from './under-way';
 
 const none: EntryCounts = { new: 0, same: 0, differs: 0, out: 0, kept: 0 };
 const keyOf = ({ kind, id }: ComingEntry): string => `${kind} ${id}`;
@@ -44,7 +44,7 @@ const whatBecomes = (alone: boolean, over: boolean): string =>
 /** A file that came in, or a copy that is looked into: what is in it, and what is taken of it. */
 @Component({
   selector: 'nw-coming-panel',
-  imports: [MatButton, MatProgressBar, RouterLink],
+  imports: [MatButton, RouterLink, UnderWay],
   templateUrl: './coming-panel.html',
   styleUrl: './coming-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -67,6 +67,10 @@ export class ComingPanel {
   protected readonly ready = computed(() => {
     const now = this.now();
     return now.state === 'ready' ? now : null;
+  });
+  protected readonly done = computed(() => {
+    const now = this.now();
+    return 'done' in now ? now.done : null;
   });
   /** A row for each kind that is in it. */
   protected readonly rows = computed(() => {
@@ -171,7 +175,7 @@ export class ComingPanel {
 
   /** “Line 28, class:” */
   protected whereOf({ line, what }: FileFault): string {
-    return `Line ${line}${what === '' ? '' : `, ${what}`}:`;
+    return `${[line === null ? '' : `Line ${line}`, what].filter((words) => words !== '').join(', ')}:`;
   }
 
   protected isPicked(entry: ComingEntry): boolean {

@@ -1,12 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatProgressBar } from '@angular/material/progress-bar';
 import type { Copy, CopyWhy } from '@core/contract';
 import { CopyBox, copyFile } from '../../data/copies';
 import { Loading } from '../../parts/loading/loading';
 import { inWords } from '../../parts/saying/date-words';
 import { sayInstant } from '../../parts/saying/instant-words';
 import { countOf, listOf, sizeWords } from './kind-words';
+import { UnderWay } from './under-way';
 
 const whys: Readonly<Record<CopyWhy, string>> = {
   daily: 'made by itself',
@@ -19,7 +19,7 @@ const whys: Readonly<Record<CopyWhy, string>> = {
 /** The copies there are: what is in each, how long it stays, and what can be done with it. */
 @Component({
   selector: 'nw-copies-list',
-  imports: [Loading, MatButton, MatProgressBar],
+  imports: [Loading, MatButton, UnderWay],
   templateUrl: './copies-list.html',
   styleUrl: './copies-list.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

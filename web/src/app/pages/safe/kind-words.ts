@@ -1,24 +1,10 @@
 import type { ComingEntry, RecordKind } from '@core/contract';
+import { kindNames } from '@core/format';
 
-/** What each kind is called: one, and several. */
-const names: Readonly<Record<RecordKind, readonly [one: string, many: string]>> = {
-  class: ['class', 'classes'],
-  exercise: ['exercise', 'exercises'],
-  course: ['course', 'courses'],
-  taught: ['taught class', 'taught classes'],
-  student: ['person', 'people'],
-  group: ['group', 'groups'],
-  reading: ['reading', 'readings'],
-  note: ['note on a ladder', 'notes on ladders'],
-  homework: ['sheet of homework', 'sheets of homework'],
-  protocol: ['check of your own', 'checks of your own'],
-  band: ['band', 'bands'],
-  preferences: ['answer to How I teach', 'answers to How I teach'],
-};
 /** In the order in which a teacher thinks of them. */
-export const kindsInOrder = Object.keys(names) as readonly RecordKind[];
+export const kindsInOrder = Object.keys(kindNames) as readonly RecordKind[];
 
-export const kindName = (kind: RecordKind, count: number): string => names[kind][count === 1 ? 0 : 1];
+export const kindName = (kind: RecordKind, count: number): string => kindNames[kind][count === 1 ? 0 : 1];
 export const countOf = (kind: RecordKind, count: number): string =>
   `${count.toLocaleString('en-GB')} ${kindName(kind, count)}`;
 

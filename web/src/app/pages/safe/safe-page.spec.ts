@@ -30,6 +30,7 @@ const ready: Coming = {
   made: '2026-02-01T12:00:00.000Z',
   aboutPeople: false,
   dropped: 0,
+  leftOut: 0,
   counts: {
     class: { ...none, new: 2, differs: 1 },
     exercise: { ...none, new: 3, same: 4 },

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, effect, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatProgressBar } from '@angular/material/progress-bar';
 import { CopyBox } from '../../data/copies';
 import { FileComing } from '../../data/file-coming';
 import { FileGoing, goingFile } from '../../data/file-going';
@@ -8,11 +7,12 @@ import { TopBar } from '../../parts/top/top-bar';
 import { ComingPanel } from './coming-panel';
 import { CopiesList } from './copies-list';
 import { sizeWords } from './kind-words';
+import { UnderWay } from './under-way';
 
 /** Copies of everything, and files in and out. */
 @Component({
   selector: 'nw-safe-page',
-  imports: [ComingPanel, CopiesList, MatButton, MatProgressBar, TopBar],
+  imports: [ComingPanel, CopiesList, MatButton, TopBar, UnderWay],
   providers: [CopyBox, FileComing, FileGoing],
   templateUrl: './safe-page.html',
   styleUrl: './safe-page.scss',

@@ -69,10 +69,14 @@ async function open(
   await settle();
   http.expectOne(`/api/people/students/${student.id}`).flush(answer);
   await settle();
+  const page = fixture.nativeElement as HTMLElement;
+  // before the groups are known nothing stands there that would move when they come
+  expect(page.querySelector('nw-who section')).toBeNull();
+  for (const request of http.match('/api/people')) request.flush({ groups: [], students: [] });
+  await settle();
   for (const request of http.match((asked) => asked.url === '/api/exercises'))
     request.flush({ exercises: builtIn, gone: [], whole: true, at: '2026-01-01T00:00:00.000Z', next: null });
   await settle();
-  const page = fixture.nativeElement as HTMLElement;
   return { page, http, settle, words: () => page.innerHTML.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') };
 }
 

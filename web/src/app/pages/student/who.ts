@@ -44,6 +44,11 @@ export class Who {
   protected readonly copies = computed(() => copiesWords(this.file.copies()));
 
   protected readonly groups = computed(() => this.people.groups().filter(({ archived }) => !archived));
+  /** The form waits for the names of the groups: were they to come after it, what stands below would move under a finger. */
+  protected readonly groupsKnown = computed(() => {
+    const { status, value } = this.people.people();
+    return status !== 'waiting' || value !== null;
+  });
   protected readonly left = computed(() => {
     const had = new Set(this.student().cautions.map(({ concern }) => concern));
     return concerns.options.filter((concern) => !had.has(concern));
