@@ -1,4 +1,4 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { rmSync } from 'node:fs';
 import { get } from 'node:http';
@@ -21,6 +21,11 @@ export class OwnServer {
     this.data = join(root, `data/e2e-${port}`);
     this.url = `${protocol}://127.0.0.1:${port}`;
     rmSync(this.data, { recursive: true, force: true });
+  }
+
+  /** Gives its folder a password, as one does at the machine itself. */
+  setPassword(password: string): void {
+    execFileSync('npx', ['tsx', 'scripts/password.ts', '--data', this.data], { cwd: root, input: `${password}\n` });
   }
 
   async start(...flags: string[]): Promise<void> {

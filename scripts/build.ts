@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { build } from 'esbuild';
 
+const outside = ['better-sqlite3', '@node-rs/argon2', 'pdfkit'];
+
 /** Builds pages and server into dist/, with the licences of all that is shipped in them. */
 async function buildServer(): Promise<void> {
   rmSync('dist/server', { recursive: true, force: true });
@@ -14,8 +16,8 @@ async function buildServer(): Promise<void> {
     platform: 'node',
     format: 'cjs',
     target: 'node20',
-    // one compiles, one reads files of its own beside it
-    external: ['better-sqlite3', 'pdfkit'],
+    // two are compiled for a machine, one reads files of its own beside it
+    external: outside,
     // its other form cannot be bundled
     alias: { 'jsonc-parser': 'jsonc-parser/lib/esm/main.js' },
     sourcemap: 'linked',
@@ -28,7 +30,7 @@ async function buildServer(): Promise<void> {
   );
   writeFileSync(
     'dist/server/notices.txt',
-    licencesOf([...bundled, 'better-sqlite3', 'pdfkit', '@fontsource/atkinson-hyperlegible-next']),
+    licencesOf([...bundled, ...outside, '@fontsource/atkinson-hyperlegible-next']),
   );
 }
 

@@ -52,7 +52,7 @@ async function main(): Promise<void> {
   writeFileSync(at('server.crt'), made.cert);
   console.log(`For: ${all.join(', ')}
 On each tablet, trust ${trusted.cert} (docs/OTHER-DEVICES.md says how). The two .key files stay here.
-Then: npm start -- --host 0.0.0.0 --without-password --cert ${at('server.crt')} --key ${at('server.key')}`);
+Then: npm start -- --host 0.0.0.0 --cert ${at('server.crt')} --key ${at('server.key')}`);
 }
 
 const usual = (days: number): SelfsignedOptions => ({

@@ -114,7 +114,7 @@ const faults: Record<string, () => Promise<string | null>> = {
   async 'a whole network let in without a word, and half a certificate'() {
     const data = folder('network');
     const open = await refused(data, ['--host', '0.0.0.0']);
-    must(open.words.includes('--without-password'), open.words);
+    must(open.words.includes('npm run password'), open.words);
     const half = await refused(data, ['--cert', join(scratch, 'none.crt')]);
     must(half.words.includes('--key FILE'), half.words);
     must(!existsSync(data), 'the folder was made');

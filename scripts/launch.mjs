@@ -42,12 +42,11 @@ function flags() {
         name: { type: 'string', multiple: true },
         cert: { type: 'string' },
         key: { type: 'string' },
-        'without-password': { type: 'boolean', default: false },
       },
     }).values;
   } catch (error) {
     return leave(
-      `${error.message.split('. ')[0]}. There are --port N, --data FOLDER, --begin-anew, --host ADDRESS, --name NAME, --cert FILE, --key FILE, --without-password and, for the demo, --fresh.`,
+      `${error.message.split('. ')[0]}. There are --port N, --data FOLDER, --begin-anew, --host ADDRESS, --name NAME, --cert FILE, --key FILE and, for the demo, --fresh.`,
     );
   }
 }
@@ -90,7 +89,7 @@ if (!existsSync(mark) || readFileSync(mark, 'utf8') !== stamp) {
 
 const data = asked.data ?? (asked.demo ? 'data/demo' : 'data/own');
 const passed = [
-  ...['demo', 'fresh', 'begin-anew', 'without-password'].filter((flag) => asked[flag]).map((flag) => `--${flag}`),
+  ...['demo', 'fresh', 'begin-anew'].filter((flag) => asked[flag]).map((flag) => `--${flag}`),
   ...['host', 'cert', 'key'].flatMap((flag) => (asked[flag] === undefined ? [] : [`--${flag}`, asked[flag]])),
   ...(asked.name ?? []).flatMap((name) => ['--name', name]),
 ];

@@ -8,6 +8,8 @@ import { ProblemError, notFound, sendProblem } from './problem';
 import { diskFault } from './start-fault';
 
 export interface AppParts {
+  /** Asked first of all: who gets in. */
+  readonly first: readonly RequestHandler[];
   /** Answers to the API. */
   readonly api: RequestHandler;
   /** Takes files that come in, as they come; null where there is nowhere to keep them. */
@@ -15,6 +17,8 @@ export interface AppParts {
   readonly hosts: ReadonlySet<string>;
   /** Folder of the built pages; without it the server answers the API alone. */
   readonly pages?: string;
+  /** Whether it is reached by HTTPS. */
+  readonly secure: boolean;
   /** Where faults of the server itself are told. */
   readonly report: (error: unknown) => void;
   /** Asked before anything is written: whether the database still lies where it was opened. */
@@ -46,11 +50,13 @@ export function createApp(parts: AppParts): Express {
       strictTransportSecurity: false,
     }),
   );
+  if (parts.secure) app.use(onlySecure);
   app.use((_request, response, next) => {
     response.setHeader('Permissions-Policy', unused);
     next();
   });
   app.use(guard(parts.hosts));
+  app.use('/api', neverKept, ...parts.first);
   app.use(compression());
   app.use('/api', onlyWhereItLies(parts.mayWrite));
   if (parts.receive) app.use('/api', parts.receive);
@@ -63,11 +69,23 @@ export function createApp(parts: AppParts): Express {
   return app;
 }
 
-/** Nothing of it is kept by a browser, and nothing is written where the data is gone. */
+const halfAYear = helmet.strictTransportSecurity({ maxAge: 15_724_800, includeSubDomains: false });
+/** What was reached by HTTPS is not asked for in the clear again. A machine's own name is that of all its ports, so it is left out. */
+const onlySecure: RequestHandler = (request, response, next) => {
+  if (request.hostname === 'localhost') next();
+  else halfAYear(request, response, next);
+};
+
+/** Nothing of the API is kept by a browser. */
+const neverKept: RequestHandler = (_request, response, next) => {
+  response.setHeader('Cache-Control', 'no-store');
+  next();
+};
+
+/** Nothing is written where the data is gone. */
 const onlyWhereItLies =
   (mayWrite: () => boolean): RequestHandler =>
-  (request, response, next) => {
-    response.setHeader('Cache-Control', 'no-store');
+  (request, _response, next) => {
     if (!reads.has(request.method) && !mayWrite())
       throw new ProblemError(
         503,

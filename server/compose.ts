@@ -1,7 +1,7 @@
 import { type Express, type RequestHandler, Router } from 'express';
-import { nanoid } from 'nanoid';
 import type { Preferences } from '@core/contract';
 import { catalogue } from '@core/exercise/catalogue';
+import { type Door, doorRouter, keptOut } from './access/door';
 import { apiRouter } from './api';
 import { createApp } from './app';
 import { BandStore } from './bands/store';
@@ -21,6 +21,7 @@ import { copyRouter, exchangeRouter, receiveRouter } from './exchange/router';
 import { type RunWork, runHere } from './exchange/thread';
 import { CourseLoads } from './load/course-load';
 import { PlannedClasses } from './load/planned-classes';
+import { newId } from './new-id';
 import { NoiseStore } from './people/noise';
 import { NoteStore } from './people/notes';
 import { ReadingStore } from './people/readings';
@@ -49,6 +50,8 @@ export interface ServerOptions {
   readonly mayWrite?: () => boolean;
   /** Told when another file lies where the database was: a copy that was put back. */
   readonly replaced?: () => void;
+  /** Who gets in; whoever reaches the server does, where nothing is said. */
+  readonly door?: Door;
   /** Does heavy work with files; in this thread unless said otherwise. */
   readonly run?: RunWork;
 }
@@ -72,9 +75,6 @@ export interface Server extends Omit<Opened, 'api'> {
   /** Copies of the database; null for one in memory. */
   readonly copies: CopyStore | null;
 }
-
-/** Ids from the system's own randomness, as text that fits an address. */
-export const newId = (): string => nanoid(12);
 
 /** Puts database, stores and HTTP together. The database may be closed for a while and opened anew under them. */
 export function composeServer(options: ServerOptions): Server {
@@ -131,8 +131,19 @@ export function composeServer(options: ServerOptions): Server {
     };
   }
   api.use(answer);
-  const { pages, hosts } = options;
-  const app = createApp({ api, receive, hosts, pages, report, mayWrite: options.mayWrite ?? (() => true) });
+  const { pages, hosts, door } = options;
+  const first = door ? [doorRouter(door), keptOut(door)] : [];
+  const secure = door?.secure ?? false;
+  const app = createApp({
+    first,
+    api,
+    receive,
+    hosts,
+    pages,
+    secure,
+    report,
+    mayWrite: options.mayWrite ?? (() => true),
+  });
   const now_ = (): Opened => {
     if (!opened) throw aMoment();
     return opened;

@@ -8,7 +8,7 @@ import { type ListeningAsked, readListening, serverFor } from './listening';
 import { StartFault } from './start-fault';
 
 const now = new Date('2026-11-24T12:00:00Z');
-const usual: ListeningAsked = { host: '127.0.0.1', port: 4310, names: [], withoutPassword: false };
+const usual: ListeningAsked = { host: '127.0.0.1', port: 4310, names: [], password: false, data: 'data/own' };
 const wordsOf = (asked: Partial<ListeningAsked>): string => {
   try {
     readListening({ ...usual, ...asked }, now);
@@ -58,11 +58,11 @@ describe('where the server listens', () => {
     expect([urls, secure]).toEqual([['http://127.0.0.1:4310'], null]);
   });
 
-  it('is not open to a whole network by accident: that nobody is asked for a password has to be said', () => {
+  it('is open to a network only with a password, and says how one is set', () => {
     for (const host of ['0.0.0.0', '::', '192.0.2.7', 'hall.test'])
-      expect(wordsOf({ host })).toContain('asks nobody for a password yet');
+      expect(wordsOf({ host })).toContain('needs a password first. Set one: npm run password -- --data data/own');
     for (const host of ['127.0.0.1', '127.9.9.9', '::1', 'localhost']) expect(wordsOf({ host })).toBe('');
-    expect(wordsOf({ host: '0.0.0.0', withoutPassword: true })).toBe('');
+    expect(wordsOf({ host: '0.0.0.0', password: true })).toBe('');
   });
 
   it('answers to the names of its certificate and to those it is given, and to no star', () => {

@@ -15,7 +15,9 @@ export interface ListeningAsked {
   /** Paths of PEM files. */
   readonly cert?: string | undefined;
   readonly key?: string | undefined;
-  readonly withoutPassword: boolean;
+  /** Whether there is a password, and the folder it belongs to. */
+  readonly password: boolean;
+  readonly data: string;
 }
 
 /** Where the server listens, and by which names it may be called. */
@@ -23,6 +25,8 @@ export interface Listening {
   readonly host: string;
   readonly port: number;
   readonly secure: { readonly cert: string; readonly key: string } | null;
+  /** Whether other devices reach it. */
+  readonly others: boolean;
   /** Values of the Host header that are its own. */
   readonly hosts: ReadonlySet<string>;
   /** Addresses to open, the best one first. */
@@ -39,13 +43,14 @@ const isEverywhere = (host: string): boolean => host === '0.0.0.0' || host === '
 /**
  * Reads where to listen. Nothing is bound yet.
  * @throws StartFault in words: half a certificate, one that cannot be read, does not fit its key or has run out; an
- * address that others reach, where nobody has said that there is no password
+ * address that others reach, where there is no password
  */
 export function readListening(asked: ListeningAsked, now: Date): Listening {
   const { host, port, names } = asked;
-  if (!isHere(host) && !asked.withoutPassword)
+  const others = !isHere(host);
+  if (others && !asked.password)
     throw new StartFault(
-      `--host ${host} lets every device of this network in, and Needlework asks nobody for a password yet: all could read and change everything, also what is kept of people. In a network of your own, say so with --without-password.`,
+      `--host ${host} opens Needlework to every device of this network, also what is kept of people, so it needs a password first. Set one: npm run password -- --data ${asked.data}`,
     );
   const secure = readCertificate(asked, now);
   const own = isEverywhere(host) ? addressesHere() : [host];
@@ -61,6 +66,7 @@ export function readListening(asked: ListeningAsked, now: Date): Listening {
     host,
     port,
     secure: secure && { cert: secure.cert, key: secure.key },
+    others,
     hosts: new Set(hosts),
     urls: opened.map((name) => `${protocol}://${inAddress(name)}:${port}`),
   };

@@ -2,7 +2,10 @@ import { existsSync } from 'node:fs';
 import type { RequestListener } from 'node:http';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { type Server, composeServer, newId } from './compose';
+import { Password, passwordFile } from './access/password';
+import { Sessions } from './access/sessions';
+import { type Server, composeServer } from './compose';
+import { newId } from './new-id';
 import { addDemoClasses } from './demo/saltmarsh';
 import { addDemoCourse, addDemoCourseClasses } from './demo/course';
 import { addDemoHomework } from './demo/homework';
@@ -12,13 +15,13 @@ import { keepDaily } from './copies/daily';
 import { runInThread } from './exchange/thread';
 import { DataFolder } from './folder';
 import { type Listening, readListening, serverFor } from './listening';
-import { StartFault, diskFault, startWords } from './start-fault';
+import { StartFault, diskFault, faultLine, startWords } from './start-fault';
 
 /**
  * Starts the server: `--data FOLDER`, `--port N`, `--pages FOLDER`; `--demo` for Saltmarsh Hall's classes, made anew as
  * long as nobody has changed them, and with `--fresh` in any case; `--begin-anew` where the database is gone.
  * It binds to 127.0.0.1 alone unless `--host` says otherwise, and takes its port before it touches any data.
- * `--cert FILE --key FILE` for HTTPS; `--name NAME` for what other devices call it, as often as there are names.
+ * `--host` with an address that others reach needs a password (`npm run password`). `--cert FILE --key FILE` for HTTPS; `--name NAME` for what other devices call it, as often as there are names.
  */
 function flags() {
   try {
@@ -34,12 +37,11 @@ function flags() {
         name: { type: 'string', multiple: true, default: [] },
         cert: { type: 'string' },
         key: { type: 'string' },
-        'without-password': { type: 'boolean', default: false },
       },
     }).values;
   } catch (error) {
     return leave(
-      `${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}. The server takes --port N, --data FOLDER, --pages FOLDER, --demo, --fresh, --begin-anew, --host ADDRESS, --name NAME, --cert FILE, --key FILE and --without-password.`,
+      `${error instanceof Error ? error.message.split('. ')[0] : 'That was not understood'}. The server takes --port N, --data FOLDER, --pages FOLDER, --demo, --fresh, --begin-anew, --host ADDRESS, --name NAME, --cert FILE and --key FILE.`,
       2,
     );
   }
@@ -53,10 +55,9 @@ function leave(words: string, code = 1): never {
 /** A fault while serving, in words; with NEEDLEWORK_FAULTS=whole as the machine tells it. */
 function tell(error: unknown): void {
   const words = diskFault(error);
-  const what = error instanceof Error ? error.message : String(error);
   if (process.env['NEEDLEWORK_FAULTS'] === 'whole') console.error(error);
   else if (words) console.error(`${words.title}. ${words.detail}`);
-  else console.error(`Needlework met a fault of its own: ${what}. What was saved is safe.`);
+  else console.error(`Needlework met a fault of its own: ${faultLine(error)}. What was saved is safe.`);
 }
 
 const asked = flags();
@@ -74,8 +75,8 @@ const listening = whereTo();
 function whereTo(): Listening {
   try {
     const { host, name, cert, key } = asked;
-    const withoutPassword = asked['without-password'];
-    return readListening({ host, port, names: name, cert, key, withoutPassword }, new Date());
+    const password = existsSync(passwordFile(data));
+    return readListening({ host, port, names: name, cert, key, password, data: asked.data }, new Date());
   } catch (error) {
     return leave(startWords(error, data), 2);
   }
@@ -102,6 +103,13 @@ function openServer(): { readonly server: Server; readonly folder: DataFolder } 
     report: tell,
     mayWrite: () => folder.mayWrite(),
     replaced: () => folder.opened(),
+    door: {
+      password: new Password(data),
+      sessions: new Sessions(data, () => Date.now()),
+      others: listening.others,
+      secure: listening.secure !== null,
+      port,
+    },
     run: runInThread(join(__dirname, 'thread.cjs')),
   });
   folder.opened();
@@ -159,6 +167,10 @@ http.listen(port, listening.host, () => {
     process.on('SIGINT', stop);
     process.on('SIGTERM', stop);
     console.log(`Needlework is ready: ${listening.urls.join('  or  ')}`);
+    if (listening.others && !listening.secure)
+      console.log(
+        'Without a certificate whoever is in this network can read along, the password too: npm run certificate.',
+      );
   } catch (error) {
     leave(startWords(error, data));
   }

@@ -56,3 +56,17 @@ export function diskFault(error: unknown): { readonly title: string; readonly de
     };
   return null;
 }
+
+/** How an error of SQLite or of the machine names itself: its message holds names of tables and files, never what was sent. */
+const ofTheMachine = /^(SQLITE_\w+|E[A-Z]{2,})$/;
+
+/**
+ * A fault of the server's own as a line for whoever runs it: what it was and where in the program. The message of any
+ * other error may quote what was sent, and with it what is kept of people: it is left out.
+ */
+export function faultLine(error: unknown): string {
+  if (!(error instanceof Error)) return 'something that is no error';
+  const place = /\bat (?:.*?\()?([^()\s]+:\d+:\d+)\)?/.exec(error.stack?.slice(error.message.length) ?? '')?.[1];
+  const what = ofTheMachine.test(codeOf(error)) ? error.message : error.name;
+  return place ? `${what}, at ${place.split(/[/\\]/).at(-1) ?? ''}` : what;
+}

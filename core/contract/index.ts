@@ -1,3 +1,4 @@
+export * from './access';
 export * from './classes';
 export * from './courses';
 export * from './desk';

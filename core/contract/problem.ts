@@ -29,6 +29,10 @@ const ProblemCode = z.enum([
   'data-gone',
   'a-moment',
   'file-refused',
+  'locked',
+  'wrong-password',
+  'too-often',
+  'password-refused',
 ]);
 
 /** Errors over HTTP are problem details (RFC 9457) with a code and, where it helps, the fields at fault. */

@@ -9,7 +9,8 @@ import { addDemoHomework } from '../demo/homework';
 import { addDemoPeople } from '../demo/people';
 import { addDemoClasses } from '../demo/saltmarsh';
 import { addTaughtWeeks } from '../demo/taught';
-import { type Server, type ServerOptions, newId } from '../compose';
+import type { Server, ServerOptions } from '../compose';
+import { newId } from '../new-id';
 import { testServer } from './server';
 
 const host = '127.0.0.1:4310';

@@ -14,6 +14,7 @@ import {
   withPreloading,
 } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
+import { atTheDoor } from './data/at-the-door';
 import { pastWorker } from './data/past-worker';
 import { patience } from './data/patience';
 import { Ahead } from './data/ahead';
@@ -33,7 +34,7 @@ export const appConfig: ApplicationConfig = {
       withPreloading(Ahead),
       withNavigationErrorHandler(() => inject(LostPage).tell()),
     ),
-    provideHttpClient(withFetch(), withInterceptors([patience, pastWorker])),
+    provideHttpClient(withFetch(), withInterceptors([atTheDoor, patience, pastWorker])),
     // pages are kept for a hall without a net; a page in development is always the newest
     provideServiceWorker('ngsw-worker.js', { enabled: !isDevMode(), registrationStrategy: 'registerWhenStable:5000' }),
     { provide: WORKER_FACTORY, useValue: startWorker },

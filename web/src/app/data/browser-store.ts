@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { type UseStore, del, entries, get, promisifyRequest, set } from 'idb-keyval';
+import { type UseStore, clear, del, entries, get, promisifyRequest, set } from 'idb-keyval';
 import type * as z from 'zod';
 import { readWords } from '@core/read-words';
 import type { Result } from '@core/result';
@@ -84,6 +84,12 @@ export class BrowserStore {
     } catch {
       return;
     }
+  }
+
+  /** Leaves nothing behind. */
+  async empty(): Promise<void> {
+    await this.soon(() => clear(this.store()));
+    localStorage.clear();
   }
 
   /** The store where the letters lie: what is said to be kept has reached the disk, and not only the browser's memory. */

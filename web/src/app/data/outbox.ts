@@ -16,6 +16,7 @@ import {
 } from 'rxjs';
 import { BrowserStore, type Kept } from './browser-store';
 import { type Answer, Delivery } from './delivery';
+import { Door } from './door';
 import { Holds } from './holds';
 import { type Letter, addresseeOf, basedRight, readLetter, replaces, together } from './letter';
 import { addresseeOfKey, draftPrefix, letterKey, letterPrefix, lettersOf, pageOfKey } from './letter-key';
@@ -87,7 +88,7 @@ export class Outbox implements OnDestroy {
     this.holding = this.holds.takeOwn(lettersOf(this.holds.page));
     this.ready = this.takeUp();
     this.running.add(
-      merge(fromEvent(window, 'online'), fromEvent(window, 'focus')).subscribe(() => {
+      merge(fromEvent(window, 'online'), fromEvent(window, 'focus'), inject(Door).opened$).subscribe(() => {
         this.nudge$.next();
         void this.takeUp();
       }),

@@ -23,10 +23,10 @@ export function failureOf(error: unknown): RequestFailure {
   return { kind: error.status >= 500 ? 'no-server' : 'not-understood' };
 }
 
-/** Whether the same request may go through later: no server, no answer, or a fault of its own. */
+/** Whether the same request may go through later: no server, no answer, a fault of its own, or the password is asked for first. */
 export function isAway(error: unknown): boolean {
   const failure = failureOf(error);
-  if (failure.kind === 'problem') return failure.problem.status >= 500;
+  if (failure.kind === 'problem') return failure.problem.status >= 500 || failure.problem.code === 'locked';
   return failure.kind !== 'not-understood';
 }
 

@@ -72,6 +72,9 @@ describe('safe keeping', () => {
     fixture.detectChanges();
     tick();
     http.expectOne('/api/copies').flush(answer);
+    http
+      .expectOne('/api/access')
+      .flush({ password: false, signedIn: true, until: null, others: false, encrypted: true });
     fixture.detectChanges();
   }
   /** A file is chosen; the server has looked into it. */

@@ -6,13 +6,14 @@ import { FileGoing, goingFile } from '../../data/file-going';
 import { TopBar } from '../../parts/top/top-bar';
 import { ComingPanel } from './coming-panel';
 import { CopiesList } from './copies-list';
+import { DoorPanel } from './door-panel';
 import { sizeWords } from './kind-words';
 import { UnderWay } from './under-way';
 
-/** Copies of everything, and files in and out. */
+/** Copies of everything, files in and out, and who gets in. */
 @Component({
   selector: 'nw-safe-page',
-  imports: [ComingPanel, CopiesList, MatButton, TopBar, UnderWay],
+  imports: [ComingPanel, CopiesList, DoorPanel, MatButton, TopBar, UnderWay],
   providers: [CopyBox, FileComing, FileGoing],
   templateUrl: './safe-page.html',
   styleUrl: './safe-page.scss',
