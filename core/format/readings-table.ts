@@ -2,7 +2,8 @@ import * as z from 'zod';
 import { type Protocol, type Reading, isNumber, usualConditions } from '../measure';
 import { Reading as ReadingForm } from '../measure/reading';
 import { issueWords } from '../issue-words';
-import { cellText, safeCell } from './safe-cell';
+import { safeCell } from './safe-cell';
+import { Row, type TableFault, type TableRow, columnsIn, dateOf } from './table-row';
 
 const tries = ['try 1', 'try 2', 'try 3', 'try 4', 'try 5', 'try 6'] as const;
 /** The columns of a table of readings. A sheet made by hand needs person, check, foot, date and one of the values. */
@@ -98,13 +99,6 @@ function rowOf(reading: Reading, { person, protocol }: ReadingNames): Partial<Re
   };
 }
 
-/** What is wrong with a table, by its line and column. */
-export interface TableFault {
-  readonly line: number;
-  readonly column: string;
-  readonly words: string;
-}
-
 /** What a table may name. */
 export interface Known {
   /** Ids of the people of this name. */
@@ -116,12 +110,6 @@ export interface Known {
   readonly idOf: (content: string) => string;
 }
 
-/** A row as a parser gives it, with the line on which it begins. */
-export interface TableRow {
-  readonly line: number;
-  readonly cells: readonly string[];
-}
-
 /** Reads a table of readings, its first row the names of its columns. All of it, or what is wrong with it. */
 export function readReadings(
   rows: readonly TableRow[],
@@ -130,93 +118,24 @@ export function readReadings(
   readonly readings: readonly { readonly line: number; readonly reading: Reading }[];
   readonly faults: readonly TableFault[];
 } {
-  const [head, ...body] = rows;
-  if (!head) return { readings: [], faults: [{ line: 1, column: '', words: 'The table is empty.' }] };
-  const columns = head.cells.map(columnOf);
-  const faults: TableFault[] = columns.flatMap((column, i) => {
-    const called = head.cells[i] ?? '';
-    if (column === null && called.trim() !== '')
-      return [{ line: head.line, column: called, words: 'is no column of readings: take it out, or call it note.' }];
-    return column !== null && columns.indexOf(column) !== i
-      ? [{ line: head.line, column: called, words: 'stands twice.' }]
-      : [];
-  });
-  if (!columns.includes('date'))
-    faults.push({ line: head.line, column: 'date', words: 'is missing: the first row names the columns.' });
+  const { columns, body, faults } = columnsIn(
+    rows,
+    readingColumns,
+    alsoCalled,
+    'date',
+    'is no column of readings: take it out, or call it note.',
+  );
   if (faults.length > 0) return { readings: [], faults };
   const seen = new Map<string, number>();
   const readings = body.flatMap(({ line, cells }) => {
-    if (cells.every((cell) => cell.trim() === '')) return [];
-    const row = new Row(line, columns, cells, faults);
+    const row = new Row<Column>(line, columns, cells, faults);
     const reading = readingOf(row, known, seen);
     return reading ? [{ line, reading }] : [];
   });
   return { readings, faults };
 }
 
-function columnOf(called: string): Column | null {
-  const name = called
-    .replace(/^\uFEFF/, '')
-    .trim()
-    .toLowerCase();
-  return readingColumns.find((column) => column === name) ?? alsoCalled[name] ?? null;
-}
-
-/** A row that is being read; what is wrong with it is put down. */
-class Row {
-  wrong = false;
-
-  constructor(
-    readonly line: number,
-    private readonly columns: readonly (Column | null)[],
-    private readonly cells: readonly string[],
-    private readonly faults: TableFault[],
-  ) {}
-
-  fault(column: string, words: string): null {
-    this.wrong = true;
-    this.faults.push({ line: this.line, column, words });
-    return null;
-  }
-
-  /** As it was written. */
-  raw(column: Column): string {
-    const at = this.columns.indexOf(column);
-    return cellText(at < 0 ? '' : (this.cells[at] ?? ''));
-  }
-
-  text(column: Column): string {
-    return this.raw(column).trim();
-  }
-
-  /** A number with a point or a comma; null where there is none. */
-  number(column: Column): number | null {
-    const text = this.text(column);
-    if (text === '') return null;
-    if (!/^-?\d+(?:[.,]\d+)?(?:e-?\d+)?$/i.test(text)) return this.fault(column, `is no number: ${text}`);
-    if (/^-?[1-9]\d{0,2},\d{3}$/.test(text))
-      return this.fault(
-        column,
-        `may be ${text.replace(',', '')} or ${text.replace(',', '.')}: write it without the comma.`,
-      );
-    return Number(text.replace(',', '.'));
-  }
-
-  whole(column: Column): number | null {
-    const number = this.number(column);
-    return number === null || Number.isInteger(number) ? number : this.fault(column, 'must be a whole number.');
-  }
-
-  isYes(column: Column, usual: boolean): boolean {
-    const text = this.text(column).toLowerCase();
-    if (text === '') return usual;
-    if (['yes', 'true', '1'].includes(text)) return true;
-    if (!['no', 'false', '0'].includes(text)) this.fault(column, 'must be yes or no.');
-    return false;
-  }
-}
-
-function readingOf(row: Row, known: Known, seen: Map<string, number>): Reading | null {
+function readingOf(row: Row<Column>, known: Known, seen: Map<string, number>): Reading | null {
   const studentId = personOf(row, known);
   const check = checkOf(row, known);
   const value = check ? valueOf(row, check) : null;
@@ -255,13 +174,7 @@ function readingOf(row: Row, known: Known, seen: Map<string, number>): Reading |
 
 const feet: Readonly<Record<string, string>> = { l: 'left', r: 'right', '': 'both', each: 'both' };
 
-/** A date as it is kept; one with points is day, month, year. */
-function dateOf(text: string): string {
-  const [, day, month, year] = /^(\d{1,2})\.(\d{1,2})\.(\d{4})$/.exec(text) ?? [];
-  return day && month && year ? `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}` : text;
-}
-
-function personOf(row: Row, known: Known): string | null {
+function personOf(row: Row<Column>, known: Known): string | null {
   const id = row.text('person id');
   if (id !== '') return known.isPerson(id) ? id : row.fault('person id', `is of nobody here: ${id}.`);
   const name = row.text('person');
@@ -275,7 +188,7 @@ function personOf(row: Row, known: Known): string | null {
   );
 }
 
-function checkOf(row: Row, known: Known): Protocol | null {
+function checkOf(row: Row<Column>, known: Known): Protocol | null {
   const name = row.text('check id') || row.text('check');
   const found = known.checks(name);
   if (found.length === 1) return found[0] ?? null;
@@ -287,7 +200,7 @@ function checkOf(row: Row, known: Known): Protocol | null {
   );
 }
 
-function valueOf(row: Row, check: Protocol): Reading['value'] | null {
+function valueOf(row: Row<Column>, check: Protocol): Reading['value'] | null {
   const { result } = check;
   if (result.gives === 'number') {
     const unit = row.text('unit');
@@ -317,7 +230,7 @@ function valueOf(row: Row, check: Protocol): Reading['value'] | null {
 }
 
 const Mark = z.tuple([z.coerce.number(), z.coerce.number()]);
-function marksOf(row: Row): Reading['value'] | null {
+function marksOf(row: Row<Column>): Reading['value'] | null {
   const text = row.text('marks');
   if (text === 'none') return { kind: 'marks', marks: [] };
   const marks = text.split(';').map((one) => Mark.safeParse(one.trim().split(/\s+/)));

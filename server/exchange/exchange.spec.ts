@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import Database from 'better-sqlite3';
 import Papa from 'papaparse';
-import { Coming, ClassRead, ComingEntries, Copies, type RecordKind } from '@core/contract';
+import { Coming, ClassRead, ComingEntries, Copies, type People, type RecordKind } from '@core/contract';
 import { NeedleworkFile } from '@core/format';
 import { newStudent } from '@core/roster';
 import { FileServer } from '../testing/file-server';
@@ -495,6 +495,29 @@ describe('readings as a table', () => {
     const again = ready(await here.send(text));
     expect(again.counts).toEqual({ reading: { new: 0, same: 2, differs: 0, out: 0, kept: 0 } });
     expect(ready(await here.send(sheet.join('\n'))).counts.reading).toMatchObject({ new: 0, same: 2 });
+  });
+
+  it('a list of names becomes people with their group; who is here stays as they are, and the same list again adds nobody', async () => {
+    const list = 'Name,Group,To mind\nCora Vik,Evening,sore knees\nada lund,Evening,\nDag Moe,,\n';
+    const coming = ready(await here.send(list));
+    expect([coming.counts.student, coming.counts.group]).toEqual([
+      { new: 2, same: 1, differs: 0, out: 0, kept: 0 },
+      { new: 1, same: 0, differs: 0, out: 0, kept: 0 },
+    ]);
+    await here.take(coming.id);
+    const { body } = await here.get('/api/people');
+    const { groups, students } = body as People;
+    const evening = groups.find(({ group }) => group.name === 'Evening')?.group.id ?? '';
+    expect(students.filter(({ student }) => student.groupIds.includes(evening))).toMatchObject([
+      { student: { name: 'Cora Vik', cautions: [{ concern: 'sore-knees' }] } },
+    ]);
+    expect(ready(await here.send(list)).counts.student).toMatchObject({ new: 0, same: 3 });
+    const { text, headers } = await here.get(`/api/people/groups/${evening}/roster.csv`);
+    expect(headers['content-disposition']).toContain('roster-health-data.csv');
+    const { data } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
+    expect(data).toMatchObject([{ name: 'Cora Vik', groups: 'Evening' }]);
+    expect(data[0]?.['to mind']).toMatch(/knee/);
+    expect(ready(await here.send(text)).counts.student).toMatchObject({ new: 0, same: 1 });
   });
 
   it('names the line on which something is wrong, and takes nothing of the table', async () => {

@@ -2,9 +2,9 @@ import { readFileSync, statSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import { CsvError, parse } from 'csv-parse/sync';
 import type { FileFault } from '@core/contract';
-import { type Known, type TableRow, readReadings } from '@core/format';
+import { type Known, type TableFault, type TableRow, isRoster, readReadings, readRoster } from '@core/format';
 import { type Protocol, checks, readOwnProtocol, refusalOf, refuseWords, isNumber } from '@core/measure';
-import { readStudent } from '@core/roster';
+import { type Group, type Student, readGroup, readStudent } from '@core/roster';
 import { contentOf } from '../content';
 import { parsed } from '../problem';
 import { Beside } from './beside';
@@ -16,31 +16,21 @@ const mostTableBytes = 40_000_000;
 const mostFaults = 20;
 const day = 86_400_000;
 
-/** Reads a table of readings (CSV, with commas, semicolons or tabs) into a database beside the teacher's own. */
+/** Reads a table of readings, or a roster (CSV, with commas, semicolons or tabs), into a database beside the teacher's own. */
 export function readTable(job: ReadJob): Read {
   if (statSync(job.file).size > mostTableBytes)
     return refused(`A table may have ${mostTableBytes / 1e6} MB at most. Part it by years.`);
   const text = textIn(readFileSync(job.file));
-  if (text === null || !/^[^\n]*\bdate\b/i.test(text)) return refused(otherFileWords);
+  const head = text?.split(/\r?\n/, 1)[0] ?? '';
+  if (text === null || !/\b(date|name|person|student)\b/i.test(head)) return refused(otherFileWords);
   const here = new Database(job.here, { readonly: true, timeout: 4000 });
   const beside = new Beside(job.beside, job.migrations, leansOn(here));
   try {
     const { rows, fault } = rowsOf(text);
     const people = peopleIn(here);
-    const known = knownIn(here, people);
-    const { readings, faults } = fault ? { readings: [], faults: [] } : readReadings(rows, known);
-    const found: FileFault[] = fault
-      ? [fault]
-      : faults.map(({ line, column, words }) => ({ line, what: '', field: column, words }));
-    const tomorrow = new Date(Date.parse(job.at) + day).toISOString().slice(0, 10);
-    for (const { line, reading } of readings) {
-      const protocol = known.checks(reading.protocol)[0];
-      const consent = people.find(({ id }) => id === reading.studentId)?.consents ?? false;
-      const why = refusalOf(protocol && isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);
-      if (why)
-        found.push({ line, what: '', field: why === 'future-date' ? 'date' : 'person', words: refuseWords[why] });
-      else beside.add({ kind: 'reading', saved: job.at, takenOut: null, reading }, null, line, reading.protocol);
-    }
+    const roster = isRoster(rows[0]?.cells ?? []);
+    const take = roster ? takeRoster : takeReadings;
+    const found = fault ? [fault] : take(rows, { job, here, beside, people });
     const all = [...found, ...beside.faults];
     if (all.length > 0) {
       beside.giveUp();
@@ -55,6 +45,46 @@ export function readTable(job: ReadJob): Read {
     here.close();
   }
 }
+
+interface Taking {
+  readonly job: ReadJob;
+  readonly here: Database.Database;
+  readonly beside: Beside;
+  readonly people: readonly Student[];
+}
+
+function takeReadings(rows: readonly TableRow[], { job, here, beside, people }: Taking): FileFault[] {
+  const known = knownIn(here, people);
+  const { readings, faults } = readReadings(rows, known);
+  const found = faults.map(faultOf);
+  const tomorrow = new Date(Date.parse(job.at) + day).toISOString().slice(0, 10);
+  for (const { line, reading } of readings) {
+    const protocol = known.checks(reading.protocol)[0];
+    const consent = people.some(({ id, consent: said }) => id === reading.studentId && said !== null);
+    const why = refusalOf(protocol && isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);
+    if (why) found.push({ line, what: '', field: why === 'future-date' ? 'date' : 'person', words: refuseWords[why] });
+    else beside.add({ kind: 'reading', saved: job.at, takenOut: null, reading }, null, line, reading.protocol);
+  }
+  return found;
+}
+
+function takeRoster(rows: readonly TableRow[], { job, here, beside, people }: Taking): FileFault[] {
+  const groups = groupsIn(here);
+  const read = readRoster(rows, {
+    people: (words) => {
+      const exact = people.filter(({ id }) => id === words);
+      return exact.length > 0 ? exact : people.filter(({ name }) => folded(name) === folded(words));
+    },
+    groups: (name) => groups.filter((group) => folded(group.name) === folded(name)),
+    idOf: (content) => `t-${contentOf(content)}`,
+  });
+  for (const group of read.groups) beside.add({ kind: 'group', group }, null, 1, group.name);
+  for (const { line, student } of read.students)
+    beside.add({ kind: 'student', saved: job.at, student }, null, line, student.name);
+  return read.faults.map(faultOf);
+}
+
+const faultOf = ({ line, column, words }: TableFault): FileFault => ({ line, what: '', field: column, words });
 
 const refused = (words: string, faults: readonly FileFault[] = []): Read => ({ read: false, words, faults });
 
@@ -101,21 +131,23 @@ function rowsOf(text: string): { readonly rows: readonly TableRow[]; readonly fa
   }
 }
 
-interface Person {
-  readonly id: string;
-  readonly name: string;
-  readonly consents: boolean;
-}
-
-function peopleIn(here: Database.Database): readonly Person[] {
+function peopleIn(here: Database.Database): readonly Student[] {
   const bodies = here.prepare('select body from students').pluck().all() as string[];
   return bodies.flatMap((body) => {
     const read = readStudent(parsed(body));
-    return read.ok ? [{ id: read.value.id, name: read.value.name, consents: read.value.consent !== null }] : [];
+    return read.ok ? [read.value] : [];
   });
 }
 
-function knownIn(here: Database.Database, people: readonly Person[]): Known {
+function groupsIn(here: Database.Database): readonly Group[] {
+  const bodies = here.prepare('select body from groups').pluck().all() as string[];
+  return bodies.flatMap((body) => {
+    const read = readGroup(parsed(body));
+    return read.ok ? [read.value] : [];
+  });
+}
+
+function knownIn(here: Database.Database, people: readonly Student[]): Known {
   const bodies = here.prepare('select body from protocols').pluck().all() as string[];
   const own = bodies.flatMap((body) => {
     const read = readOwnProtocol(parsed(body));

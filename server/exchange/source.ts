@@ -34,7 +34,7 @@ export function kindOfFile(path: string): FileKind {
 export class SourceFault extends Error {}
 
 export const otherFileWords =
-  'This is no file of Needlework. It takes a file that Needlework wrote (.json or .json.gz), a copy of its database (.sqlite), a table of readings (.csv, in UTF-8), and timed text (.vtt).';
+  'This is no file of Needlework. It takes a file that Needlework wrote (.json or .json.gz), a copy of its database (.sqlite), a table of readings or of people (.csv, in UTF-8), and timed text (.vtt).';
 
 /**
  * The text of a file, piece by piece, unpacked where it is packed. It is never held as a whole.

@@ -3,7 +3,7 @@ import type { GroupHelped, GroupPage, GroupReadings, GroupTaught, KeptCopy, Stud
 import { ReadingsAsked, SaveGroup, SaveStudent } from '@core/contract';
 import { Reading } from '@core/measure';
 import { ProblemError, readBody, readId } from '../problem';
-import { readingColumns, readingRows } from '@core/format';
+import { readingColumns, readingRows, rosterColumns, rosterRows } from '@core/format';
 import { LadderNote, type Student } from '@core/roster';
 import { csvOf } from '../paper/csv';
 import type { ProtocolStore } from '../protocols/store';
@@ -99,6 +99,12 @@ export function peopleRouter({
       response,
       people.members(people.group(group(params)).group.id).map((one) => one.student),
     );
+  });
+  router.get('/groups/:id/roster.csv', ({ params }, response) => {
+    const members = people.members(people.group(group(params)).group.id).map((one) => one.student);
+    const names = new Map(people.list(false).groups.map((one) => [one.group.id, one.group.name]));
+    response.attachment('roster-health-data.csv');
+    response.type('text/csv').send(csvOf([rosterColumns, ...rosterRows(members, (id) => names.get(id) ?? '')]));
   });
   router.put('/groups/:id', ({ params, body }, response) => {
     response.json(people.saveGroup(group(params), readBody(SaveGroup, body)));
