@@ -16,6 +16,7 @@ import { RouterLink } from '@angular/router';
 import { cardFoot, cardOf, clockAfter } from '@core/card';
 import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
+import { Foot } from '../../parts/footprints/foot';
 import { Loading } from '../../parts/loading/loading';
 
 /** Sizes of the print in points, from easy to read at arm's length down to the least that can be read. */
@@ -27,7 +28,7 @@ const pageHeightPx = (277 / 25.4) * 96 - 6;
 /** The class on one A4 page, to hold at floor level. */
 @Component({
   selector: 'nw-card-page',
-  imports: [Loading, MatButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
+  imports: [Foot, Loading, MatButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
   providers: [ClassReader],
   templateUrl: './card-page.html',
   styleUrl: './card-page.scss',
@@ -48,6 +49,8 @@ export class CardPage implements OnInit {
   private readonly sheet = viewChild<ElementRef<HTMLElement>>('sheet');
   /** The largest print at which everything stands on one page: measured, since words wrap as they like. */
   protected readonly points = signal(largestPoints);
+  /** Without pictures, since there is no room for them. */
+  protected readonly bare = signal(false);
   protected readonly tooLong = signal(false);
 
   constructor() {
@@ -55,14 +58,24 @@ export class CardPage implements OnInit {
       this.card();
       const element = this.sheet()?.nativeElement;
       if (!element) return;
-      let points = largestPoints;
-      const fits = () => {
+      const fits = (points: number): boolean => {
         element.style.fontSize = `${points}pt`;
         return element.scrollHeight <= pageHeightPx;
       };
-      while (!fits() && points > leastPoints) points -= 0.25;
+      const most = (least: number): number => {
+        let points = largestPoints;
+        while (!fits(points) && points > least) points -= 0.25;
+        return points;
+      };
+      element.classList.remove('bare');
+      const withFeet = most(leastPoints);
+      // a class that is too long for pictures goes without: words are what cannot be left out
+      const bare = !fits(withFeet);
+      element.classList.toggle('bare', bare);
+      const points = bare ? most(leastPoints) : withFeet;
+      this.bare.set(bare);
       this.points.set(points);
-      this.tooLong.set(!fits());
+      this.tooLong.set(!fits(points));
     });
   }
 

@@ -34,6 +34,7 @@ import type { ExerciseRevision } from '@core/contract';
 import { addExercise, allItemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { fileOf } from '../../data/file-of';
+import { fileName, saveFile } from '../../data/save-file';
 import { LibraryStore } from '../../data/library-store';
 import { newId } from '../../data/new-id';
 import { NumberField } from '../../parts/dose/number-field';
@@ -225,6 +226,12 @@ export class DesignerPage implements OnInit {
     if (!plan) return;
     const { command, itemId } = addExercise(plan, this.store.selectedId(), exercise, revision, newId);
     if (this.store.do(command)) this.store.select(itemId);
+  }
+
+  /** The thread as it is drawn now, as a picture of its own. */
+  protected keepThread(thread: Thread): void {
+    const file = new Blob([thread.drawing()], { type: 'image/svg+xml' });
+    saveFile(file, fileName(this.store.plan()?.title ?? '', 'svg'));
   }
 
   protected choose(itemId: string): void {

@@ -4,18 +4,9 @@ import { Subject, catchError, map, of, startWith, switchMap, tap } from 'rxjs';
 import type { CueScript } from '@core/cues';
 import { tonesIn, trackOf, webVtt } from '@core/format';
 import type { Timeline } from '@core/timeline';
+import { fileName, saveFile } from '../../data/save-file';
 import { HeavyWork } from '../../worker/heavy-work';
 import type { WavJob } from '../../worker/job';
-
-/** A name that every system takes for a file. */
-const fileName = (title: string, ending: string): string =>
-  `${
-    title
-      .replace(/[^\p{L}\p{N} -]+/gu, '')
-      .trim()
-      .replace(/\s+/g, '-')
-      .slice(0, 60) || 'class'
-  }.${ending}`;
 
 /** The cue track as files: words as timed text, tones as sound. */
 @Injectable()
@@ -31,7 +22,7 @@ export class TrackFiles {
         return this.heavy.run(job).pipe(
           tap(
             ({ result }) =>
-              result && save(new Blob([result.slice().buffer], { type: 'audio/wav' }), fileName(title, 'wav')),
+              result && saveFile(new Blob([result.slice().buffer], { type: 'audio/wav' }), fileName(title, 'wav')),
           ),
           map(({ done, result }) => (result ? null : done)),
           startWith(0),
@@ -45,18 +36,10 @@ export class TrackFiles {
 
   /** @param nameOf what an item is called: a class can be made of the text again */
   words(title: string, script: CueScript, nameOf: (itemId: string) => string): void {
-    save(new Blob([webVtt(trackOf(script, nameOf), title)], { type: 'text/vtt' }), fileName(title, 'vtt'));
+    saveFile(new Blob([webVtt(trackOf(script, nameOf), title)], { type: 'text/vtt' }), fileName(title, 'vtt'));
   }
 
   tones(title: string, timeline: Timeline): void {
     this.asked$.next({ title, timeline });
   }
-}
-
-function save(file: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(file);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }

@@ -20,6 +20,7 @@ import { sayTime } from '@core/say-time';
 import type { ItemTime, Timeline, TimelineEvent } from '@core/timeline';
 import { Icon } from '../icon/icon';
 import { doingOf } from '../keys/key-table';
+import { svgFile } from './svg-file';
 import { threadKeys } from './thread-keys';
 import {
   type ThreadScale,
@@ -72,6 +73,8 @@ export class Thread {
   protected readonly hoverMs = signal<number | null>(null);
   private readonly width = signal(900);
   private readonly scroller = viewChild.required<ElementRef<HTMLElement>>('scroller');
+  private readonly cloth = viewChild.required<ElementRef<SVGSVGElement>>('cloth');
+  private readonly names = viewChild.required<ElementRef<HTMLElement>>('names');
 
   protected readonly icons = {
     closer: mdiMagnifyPlusOutline,
@@ -164,6 +167,12 @@ export class Thread {
       ];
     });
   });
+
+  /** The thread as it is drawn, for a file of its own. */
+  drawing(): string {
+    const names = [...this.names().nativeElement.querySelectorAll('span')];
+    return svgFile(this.cloth().nativeElement, names, '.touch, .pointer', this.plan().title);
+  }
 
   constructor() {
     effect((cleanUp) => {
