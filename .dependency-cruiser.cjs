@@ -92,7 +92,7 @@ module.exports = {
     {
       name: 'test-data-in-tests-only',
       severity: 'error',
-      from: { pathNot: '\\.spec\\.ts$|/testing/|^bench/' },
+      from: { pathNot: '\\.spec\\.ts$|/testing/|^bench/|^scripts/' },
       to: { path: '/testing/' },
     },
     {

@@ -17,6 +17,7 @@ import type {
 import { start, stop } from '../scripts/built-server';
 import { tenYearsOfPeople } from '../scripts/ten-years-people';
 import { makeTenYears, tenYears } from '../scripts/ten-years';
+import { filesOfTenYears } from './exchange';
 import { type Report, caller, timer } from './timing';
 import { peopleCalls, peoplePaints } from './years-people';
 
@@ -50,6 +51,7 @@ export async function onTenYears(
     report('start on ten years', started, 'ms', 2000);
     await calls(base, report);
     await peopleCalls(base, report);
+    await filesOfTenYears(base, report);
     const memory = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.child.pid ?? 0}/status`, 'utf8'))?.[1];
     report('memory of the server after all that', Number(memory ?? NaN) / 1024, 'MB', 250);
     browser = await launch();

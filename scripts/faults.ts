@@ -21,6 +21,7 @@ import Database from 'better-sqlite3';
 import type { ClassRead, Problem } from '@core/contract';
 import { openDatabase } from '../server/database';
 import { type Running, type Told, begin, call, freePort, killAll, pause, start, stop } from './built-server';
+import { soak } from './soak';
 
 /**
  * What a disk, a power cut, a second start and a wrong word do to the server as it is built. Every row says what held
@@ -460,6 +461,13 @@ const faults: Record<string, () => Promise<string | null>> = {
     must(await asks(), 'one that has asked before is closed too, and its next question lost');
     await stop(server);
     return `closed after ${seconds} s; one that has asked before is answered again`;
+  },
+  async 'tablets that save one class and teach, all at once, while copies are made and the server is killed'() {
+    const data = await demo('soak');
+    const size = short ? { tablets: 4, rounds: 40, kills: 1 } : { tablets: 8, rounds: 1500, kills: 12 };
+    const { saves, clashes, events, sentAgain, kills, megabytes } = await soak(data, size);
+    must(saves > 0 && clashes > 0 && kills === size.kills, 'nobody was in anybody’s way');
+    return `${saves} saves, ${clashes} clashes with both sides kept, ${events} events, ${sentAgain} sent again, ${kills} kills; nothing lost or doubled; ${megabytes.join(' to ')} MB`;
   },
 };
 

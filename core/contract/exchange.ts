@@ -3,6 +3,8 @@ import { next } from './page';
 
 /** The most a file may have that comes in, bytes: ten years of teaching are 8 million, packed. */
 export const mostFileBytes = 150_000_000;
+/** The same of a whole database: ten years are 180 million. */
+export const mostDatabaseBytes = 600_000_000;
 
 /** Kinds of records in a file of Needlework. */
 export const RecordKind = z.enum([

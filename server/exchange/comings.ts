@@ -9,12 +9,14 @@ import {
   type ComingEntry,
   type EntriesAsked,
   type TakeIn,
+  mostDatabaseBytes,
   mostFileBytes,
 } from '@core/contract';
 import type { CopyStore } from '../copies/store';
 import { CopyFault } from '../copies/prove';
 import { besides } from '../copies/stage';
 import { ProblemError, notFound } from '../problem';
+import { isDatabase } from './source';
 import type { RunWork } from './thread';
 
 /** Files that are looked into at one time; the oldest goes where another comes. */
@@ -54,13 +56,14 @@ export class Comings {
   }
 
   /** Takes what is sent, and begins to read it. @returns its id, once all of it is here */
-  async receive(body: Readable): Promise<Coming> {
+  async receive(body: Readable, announced: number): Promise<Coming> {
     const id = this.begin();
-    let bytes = 0;
+    let [bytes, most] = [0, 0];
     const counted = new Transform({
       transform(chunk: Buffer, _encoding, next) {
+        if (bytes === 0) most = isDatabase(chunk) ? mostDatabaseBytes : mostFileBytes;
         bytes += chunk.length;
-        next(bytes > mostFileBytes ? tooLarge() : null, chunk);
+        next(Math.max(bytes, announced) > most ? tooLarge() : null, chunk);
       },
     });
     try {
@@ -242,7 +245,7 @@ export const tooLarge = (): ProblemError =>
     413,
     'too-large',
     'This file is too large',
-    `At most ${mostFileBytes / 1e6} MB come in at once: ten years of teaching are 8 MB, packed. Nothing was changed.`,
+    `At most ${mostFileBytes / 1e6} MB come in at once, ${mostDatabaseBytes / 1e6} as a whole database (.sqlite): ten years of teaching are 8 MB, packed. Nothing was changed.`,
   );
 
 function whyNotTaken(error: unknown): string {

@@ -445,13 +445,18 @@ describe('what cannot be taken', () => {
     await expect(read()).rejects.toThrow(/larger than 0.002 GB: more than anybody has taught/);
   });
 
-  it('200 MB are refused before they are read', async () => {
-    const answer = await here
-      .post('/api/coming')
-      .set('Content-Type', 'application/octet-stream')
-      .set('Content-Length', '200000000')
-      .send('{');
-    expect(answer).toMatchObject({ status: 413, body: { code: 'too-large' } });
+  it('200 MB are refused by their first bytes, a database of 700 before it is read', async () => {
+    const send = (first: string, bytes: number) =>
+      here
+        .post('/api/coming')
+        .set('Content-Type', 'application/octet-stream')
+        .set('Content-Length', String(bytes))
+        .send(first);
+    for (const [first, bytes] of [
+      ['{', 200e6],
+      ['SQLite format 3\0', 700e6],
+    ] as const)
+      expect(await send(first, bytes)).toMatchObject({ status: 413, body: { code: 'too-large' } });
   });
 });
 

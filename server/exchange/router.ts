@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import Database from 'better-sqlite3';
-import { EntriesAsked, ExportAsked, TakeIn, mostFileBytes } from '@core/contract';
+import { EntriesAsked, ExportAsked, TakeIn, mostDatabaseBytes, mostFileBytes } from '@core/contract';
 import type { CopyStore } from '../copies/store';
 import { notFound, readBody } from '../problem';
 import { type Comings, tooLarge } from './comings';
@@ -11,13 +11,12 @@ import { written } from './written';
 export function receiveRouter(comings: Comings): Router {
   const router = Router();
   router.post('/coming', (request, response, next) => {
-    if (Number(request.headers['content-length'] ?? 0) > mostFileBytes) {
-      // what still comes is not read
-      response.setHeader('Connection', 'close');
-      throw tooLarge();
-    }
+    const bytes = Number(request.headers['content-length'] ?? 0);
+    // what still comes of one that is too large is not read
+    if (bytes > mostFileBytes) response.setHeader('Connection', 'close');
+    if (bytes > mostDatabaseBytes) throw tooLarge();
     comings
-      .receive(request)
+      .receive(request, bytes)
       .then((coming) => void response.status(202).json(coming))
       .catch(next);
   });

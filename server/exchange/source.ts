@@ -10,6 +10,9 @@ export const mostUnpacked = 1_000_000_000;
 
 const begins = (bytes: Buffer, ...wanted: number[]): boolean => wanted.every((byte, i) => bytes[i] === byte);
 
+/** Whether a file that begins so is a database of SQLite. */
+export const isDatabase = (bytes: Buffer): boolean => bytes.toString('latin1', 0, 15) === 'SQLite format 3';
+
 /** Reads the first bytes. */
 export function kindOfFile(path: string): FileKind {
   const bytes = Buffer.alloc(100);
@@ -19,7 +22,7 @@ export function kindOfFile(path: string): FileKind {
   } finally {
     closeSync(file);
   }
-  if (bytes.toString('latin1', 0, 15) === 'SQLite format 3') return 'database';
+  if (isDatabase(bytes)) return 'database';
   if (begins(bytes, 0x1f, 0x8b)) return 'packed-json';
   if (begins(bytes, 0x50, 0x4b, 0x03, 0x04)) return 'archive';
   const text = bytes

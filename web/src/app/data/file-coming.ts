@@ -14,7 +14,14 @@ import {
   takeWhile,
   timer,
 } from 'rxjs';
-import { Coming, ComingEntries, type EntriesAsked, type TakeIn, mostFileBytes } from '@core/contract';
+import {
+  Coming,
+  ComingEntries,
+  type EntriesAsked,
+  type TakeIn,
+  mostDatabaseBytes,
+  mostFileBytes,
+} from '@core/contract';
 import { askEvery } from './copies';
 import { loading, waiting } from './loading';
 import { failureOf, failureWords } from './request-failure';
@@ -65,8 +72,9 @@ export class FileComing {
   send(file: File): void {
     this.forget();
     this.name.set(file.name);
-    if (file.size > mostFileBytes) {
-      const words = `${file.name} is ${Math.round(file.size / 1e6)} MB large. At most ${mostFileBytes / 1e6} MB come in at once; ten years of teaching are 8 MB, packed. Nothing was sent.`;
+    const most = file.name.endsWith('.sqlite') ? mostDatabaseBytes : mostFileBytes;
+    if (file.size > most) {
+      const words = `${file.name} is ${Math.round(file.size / 1e6)} MB large. At most ${most / 1e6} MB come in at once; ten years of teaching are 8 MB, packed. Nothing was sent.`;
       this.way$.next(of<OnTheWay>({ state: 'lost', words }));
       return;
     }
