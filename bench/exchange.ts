@@ -4,7 +4,11 @@ import { join } from 'node:path';
 import { start, stop } from '../scripts/built-server';
 import type { Report } from './timing';
 
-interface State { readonly id: string; readonly state?: string; readonly making?: number | null }
+interface State {
+  readonly id: string;
+  readonly state?: string;
+  readonly making?: number | null;
+}
 
 async function ask(url: string, method = 'GET', body?: string | Uint8Array<ArrayBuffer>): Promise<State> {
   const type = typeof body === 'string' ? 'application/json' : 'application/octet-stream';
