@@ -57,6 +57,14 @@ export function diskFault(error: unknown): { readonly title: string; readonly de
   return null;
 }
 
+/** Also one that was made elsewhere, as SQLite's are. */
+const isError = (error: unknown): error is Error =>
+  typeof error === 'object' &&
+  error !== null &&
+  'name' in error &&
+  'message' in error &&
+  typeof error.message === 'string';
+
 /** How an error of SQLite or of the machine names itself: its message holds names of tables and files, never what was sent. */
 const ofTheMachine = /^(SQLITE_\w+|E[A-Z]{2,})$/;
 
@@ -65,7 +73,7 @@ const ofTheMachine = /^(SQLITE_\w+|E[A-Z]{2,})$/;
  * other error may quote what was sent, and with it what is kept of people: it is left out.
  */
 export function faultLine(error: unknown): string {
-  if (!(error instanceof Error)) return 'something that is no error';
+  if (!isError(error)) return 'something that is no error';
   const place = /\bat (?:.*?\()?([^()\s]+:\d+:\d+)\)?/.exec(error.stack?.slice(error.message.length) ?? '')?.[1];
   const what = ofTheMachine.test(codeOf(error)) ? error.message : error.name;
   return place ? `${what}, at ${place.split(/[/\\]/).at(-1) ?? ''}` : what;

@@ -210,8 +210,7 @@ export class Beside {
       this.dropped++;
       return;
     }
-    this.needsStudent(
-      of.studentId,
+    this.needsStudent(of.studentId, () =>
       fault(`${record.kind}.studentId`, 'is of somebody who is neither in this file nor here.'),
     );
     const row = {
@@ -224,23 +223,42 @@ export class Beside {
     };
     if (record.kind === 'note') return this.put(schema.ladderNotes, { ...row, kind: record.note.what.kind });
     const { protocol } = record.reading;
-    this.later.push({
-      known: () => this.protocols.has(protocol) || this.here.protocol(protocol) || protocolFor(protocol, []) !== null,
-      fault: fault('reading.protocol', `is a check that is neither in this file nor here: ${protocol}.`),
-    });
+    this.needs(
+      () => this.protocols.has(protocol) || this.here.protocol(protocol) || protocolFor(protocol, []) !== null,
+      () => fault('reading.protocol', `is a check that is neither in this file nor here: ${protocol}.`),
+    );
     this.put(schema.readings, { ...row, protocol });
   }
 
-  private needsStudent(id: string, fault: FileFault): void {
-    this.later.push({ known: () => this.students.has(id) || this.here.student(id), fault });
+  /** What is known now is not asked again, and nothing of it is held: a file names people and exercises first. */
+  private needs(known: () => boolean, fault: () => FileFault): void {
+    if (!known()) this.later.push({ known, fault: fault() });
   }
 
-  private needsRevisions(revisions: readonly string[], fault: FileFault): void {
+  private needsStudent(id: string, fault: () => FileFault): void {
+    this.needs(() => this.students.has(id) || this.here.student(id), fault);
+  }
+
+  private needsRevisions(revisions: readonly string[], fault: () => FileFault): void {
     for (const revision of revisions)
-      this.later.push({
-        known: () => this.find(revision) !== null,
-        fault: { ...fault, words: `${fault.words} (${revision})` },
-      });
+      this.needs(
+        () => this.find(revision) !== null,
+        () => {
+          const found = fault();
+          return { ...found, words: `${found.words} (${revision})` };
+        },
+      );
+  }
+
+  /** A class is measured once all its exercises are known. */
+  private needsRoom(
+    plan: Plan,
+    revisions: readonly string[],
+    fault: (field: string, words: string) => FileFault,
+  ): void {
+    const known = () => this.tooMuch(plan, fault) === null;
+    if (revisions.every((revision) => this.find(revision) !== null) && known()) return;
+    this.later.push({ known, fault: fault('plan', 'is more than a class: fewer rounds, or two classes.') });
   }
 
   private readonly find = (revision: string): Exercise | null =>
@@ -260,16 +278,12 @@ export class Beside {
     { plan, saved, takenOut }: RecordOf<'class'>,
     fault: (field: string, words: string) => FileFault,
   ): void {
-    this.needsRevisions(
-      revisionsOf(plan),
+    const revisions = revisionsOf(plan);
+    this.needsRevisions(revisions, () =>
       fault('plan.blocks', 'has an exercise that is neither in this file nor here.'),
     );
+    this.needsRoom(plan, revisions, fault);
     const { id, title, brief, slotSeconds } = plan;
-    // judged at the end, when all exercises are known
-    this.later.push({
-      known: () => this.tooMuch(plan, fault) === null,
-      fault: fault('plan', 'is more than a class: fewer rounds, or two classes.'),
-    });
     this.put(schema.classes, {
       id,
       version: 1,
@@ -310,14 +324,13 @@ export class Beside {
         this.dropped++;
         return;
       }
-      this.needsStudent(
-        of.studentId,
+      this.needsStudent(of.studentId, () =>
         fault('homework.for.studentId', 'is for somebody who is neither in this file nor here.'),
       );
     }
     this.needsRevisions(
       homework.items.map(({ revision }) => revision),
-      fault('homework.items', 'has an exercise that is neither in this file nor here.'),
+      () => fault('homework.items', 'has an exercise that is neither in this file nor here.'),
     );
     this.put(schema.homework, {
       id,
@@ -341,11 +354,8 @@ export class Beside {
       return;
     }
     const taught = revisionsTaught(plan, events);
-    this.needsRevisions(taught, fault('run.plan', 'has an exercise that is neither in this file nor here.'));
-    this.later.push({
-      known: () => this.tooMuch(plan, fault) === null,
-      fault: fault('run.plan', 'is more than a class.'),
-    });
+    this.needsRevisions(taught, () => fault('run.plan', 'has an exercise that is neither in this file nor here.'));
+    this.needsRoom(plan, taught, (_field, words) => fault('run.plan', words));
     this.put(schema.runs, {
       id,
       classId,

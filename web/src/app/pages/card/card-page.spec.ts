@@ -66,11 +66,12 @@ describe('the card of a class', () => {
   it('says what the teacher says, what to watch, and in which order the sides go', async () => {
     const { page, words } = await open(plan());
     const [band, rise] = [...page.querySelectorAll('tbody tr:not(.block)')].map((row) =>
-      [...row.querySelectorAll('td')].map((cell) => cell.textContent?.trim() ?? ''),
+      [...row.querySelectorAll('td:not(.feet)')].map((cell) => cell.textContent?.trim() ?? ''),
     );
     expect(band?.[0]).toBe('0:00');
     expect(band?.[1]).toContain('8 reps, each foot');
     expect(band?.[2]).toContain('L then R');
+    expect(page.querySelectorAll('.feet nw-foot')).toHaveLength(2 * ids.length);
     expect(band?.[3]).toContain('Slow on the way back.');
     const fault = named('two-foot-rise').exercise.faults[0]!;
     expect(rise?.[3]).toContain(named('two-foot-rise').exercise.cues.action.plain);
