@@ -102,9 +102,8 @@ export function doorRouter(door: Door): RequestHandler {
     if (password.isSet && (current === null || !(await password.fits(current)))) throw wrongPassword();
     const { refused } = await strengthOf(next);
     if (refused !== null) throw refusal(422, 'password-refused', 'This password is not taken', refused);
+    // whoever came in by the one before is out by it; who changed it is in
     await password.set(next);
-    // whoever came in by the one before is out; who changed it is in
-    sessions.endAll();
     letIn(door, response);
     response.status(204).end();
   });
@@ -119,7 +118,6 @@ export function doorRouter(door: Door): RequestHandler {
         'Other devices reach this server, so it needs one. Start it without --host first.',
       );
     password.remove();
-    sessions.endAll();
     response.clearCookie(cookieName(door), cookieOptions(door)).status(204).end();
   });
 
