@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
@@ -162,6 +162,13 @@ describe('a hall whose server other devices reach', () => {
     for (const path of [passwords!, sessions!]) expect((statSync(path).mode & 0o777).toString(8)).toBe('600');
   });
 
+  it('lets in also where it cannot be written down: a full disk keeps nobody out, now or on later questions', async () => {
+    mkdirSync(join(hall.folder, 'sessions.json.part'));
+    const cookie = await hall.signIn();
+    hall.nowMs += day;
+    expect(await hall.sees(cookie)).toBe(true);
+  });
+
   it('changes the password for who knows the old one; every other device is out', async () => {
     const [mine, other] = [await hall.signIn(), await hall.signIn()];
     const next = 'walnut harbour quilt eleven';
@@ -243,6 +250,10 @@ describe('a password', () => {
     // from lists of common passwords, repeated, a row of keys, and what stands on the door
     for (const password of ['passwordpassword', 'qwertyuiopasdf', '123456789012', 'aaaaaaaaaaaaaaaa', 'needlework12'])
       expect(await refused(password)).toContain('made of what is common');
+    // a hundred letters of some kinds would hold the server up for seconds
+    const began = performance.now();
+    expect(await refused('p@55w0rd'.repeat(16))).toContain('made of what is common');
+    expect(performance.now() - began).toBeLessThan(2000);
     for (const password of [right, 'здравствуй синяя лодка', 'ab ab ab ab cormorant brass'])
       expect(await refused(password)).toBeNull();
   });

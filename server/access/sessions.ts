@@ -49,7 +49,7 @@ export class Sessions {
     if (first !== undefined) this.sessions.delete(first);
     const session = { token: hashOf(token), password, beganMs: now, seenMs: now };
     this.sessions.set(session.token, session);
-    this.note();
+    this.noteIfItCan();
     return token;
   }
 
@@ -61,7 +61,7 @@ export class Sessions {
     const session = this.sessions.get(hashOf(token));
     if (session?.password !== password || this.isOver(session)) return null;
     session.seenMs = this.nowMs();
-    if (session.seenMs - this.notedMs > noteEvery) this.note();
+    if (session.seenMs - this.notedMs > noteEvery) this.noteIfItCan();
     return session.beganMs + longestMs;
   }
 
@@ -81,6 +81,15 @@ export class Sessions {
 
   private dropEnded(): void {
     for (const session of this.sessions.values()) if (this.isOver(session)) this.sessions.delete(session.token);
+  }
+
+  /** Who is in is in also where the disk is full: they are asked again after the next start, and no sooner. */
+  private noteIfItCan(): void {
+    try {
+      this.note();
+    } catch {
+      return;
+    }
   }
 
   private note(): void {

@@ -9,6 +9,9 @@ const onTheDoor = ['needlework', 'saltmarsh', 'foot', 'feet', 'ankle', 'dance', 
 /** One password in one form, however a keyboard puts its accents together (NIST SP 800-63B, 5.1.1.2). */
 export const oneForm = (password: string): string => password.normalize('NFKC');
 
+/** Letters that are judged: what comes behind them makes it no easier to guess, and a hundred of some kinds take seconds. */
+const mostJudged = 40;
+
 let judge: typeof zxcvbnCore.zxcvbn | null = null;
 
 /** The lists of what people choose are large, and needed hardly ever: they are read when they are. */
@@ -30,7 +33,7 @@ async function judged(): Promise<typeof zxcvbnCore.zxcvbn> {
 export async function strengthOf(password: string): Promise<Strength> {
   const whole = oneForm(password);
   const letters = [...whole].length;
-  const { score } = (await judged())(whole, onTheDoor);
+  const { score } = (await judged())(whole.slice(0, mostJudged), onTheDoor);
   const { least, most } = passwordLetters;
   if (letters < least)
     return {

@@ -8,13 +8,13 @@ import { daysOf } from '@core/homework';
 import { protocolFor } from '@core/measure';
 import { type Plan, allItemsOf, itemsOf, revisionsOf } from '@core/plan';
 import { answersIn, revisionsTaught } from '@core/run';
+import { tooMuch } from '@core/timeline';
 import { exercisesIn } from '../classes/note-exercises';
 import { addressOf, canonicalJson } from '../content';
 import { type OpenDatabase, openDatabase } from '../database';
 import * as schema from '../schema';
 import { needed } from './entries';
 import { notTimedYet } from '../timed-later';
-import { refuseTooMuch } from '../too-much';
 
 /** Puts rows into a table by one prepared statement: through the query builder a hundred thousand cost twelve seconds. */
 function putInto(sqlite: Database.Database, table: SQLiteTable): (row: object) => void {
@@ -251,28 +251,14 @@ export class Beside {
   }
 
   /** A class is measured once all its exercises are known. */
-  private needsRoom(
-    plan: Plan,
-    revisions: readonly string[],
-    fault: (field: string, words: string) => FileFault,
-  ): void {
-    const known = () => this.tooMuch(plan, fault) === null;
-    if (revisions.every((revision) => this.find(revision) !== null) && known()) return;
-    this.later.push({ known, fault: fault('plan', 'is more than a class: fewer rounds, or two classes.') });
+  private needsRoom(plan: Plan, revisions: readonly string[], fault: () => FileFault): void {
+    const known = () => tooMuch(plan, this.find) === null;
+    if (revisions.every((revision) => this.find(revision) !== null)) this.needs(known, fault);
+    else this.later.push({ known, fault: fault() });
   }
 
   private readonly find = (revision: string): Exercise | null =>
     this.exercises.get(revision) ?? this.here.revision(revision);
-
-  /** A class that is more than one: said as it is said when one is saved. */
-  private tooMuch(plan: Plan, fault: (field: string, words: string) => FileFault): FileFault | null {
-    try {
-      refuseTooMuch(plan, this.find);
-      return null;
-    } catch (error) {
-      return fault('plan', error instanceof Error ? error.message : 'is more than a class.');
-    }
-  }
 
   private addClass(
     { plan, saved, takenOut }: RecordOf<'class'>,
@@ -282,7 +268,7 @@ export class Beside {
     this.needsRevisions(revisions, () =>
       fault('plan.blocks', 'has an exercise that is neither in this file nor here.'),
     );
-    this.needsRoom(plan, revisions, fault);
+    this.needsRoom(plan, revisions, () => fault('plan', 'is more than a class: fewer rounds, or two classes.'));
     const { id, title, brief, slotSeconds } = plan;
     this.put(schema.classes, {
       id,
@@ -355,7 +341,7 @@ export class Beside {
     }
     const taught = revisionsTaught(plan, events);
     this.needsRevisions(taught, () => fault('run.plan', 'has an exercise that is neither in this file nor here.'));
-    this.needsRoom(plan, taught, (_field, words) => fault('run.plan', words));
+    this.needsRoom(plan, taught, () => fault('run.plan', 'is more than a class.'));
     this.put(schema.runs, {
       id,
       classId,

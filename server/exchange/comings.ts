@@ -69,7 +69,7 @@ export class Comings {
     try {
       await pipeline(body, counted, createWriteStream(this.pathOf(id)));
     } catch (error) {
-      this.drop(id);
+      if (this.jobs.has(id)) this.drop(id);
       throw error;
     }
     return this.read(id, this.pathOf(id), false);
@@ -77,7 +77,8 @@ export class Comings {
 
   /** Looks into a copy as into a file that came in. */
   look(copy: string): Coming {
-    return this.read(this.begin(), this.parts.copies.pathOf(copy), true);
+    const path = this.parts.copies.pathOf(copy);
+    return this.read(this.begin(), path, true);
   }
 
   state(id: string): Coming {
@@ -136,12 +137,15 @@ export class Comings {
     return job.now;
   }
 
-  /** Ends what is done with a file, and forgets it. One that is being taken is let be. */
+  /**
+   * Ends what is done with a file, and forgets it. One that is being taken is let be.
+   * @throws ProblemError where there is none: an id becomes part of a path, and comes from anybody
+   */
   drop(id: string): void {
-    const job = this.jobs.get(id);
-    if (job?.now.state === 'taking')
+    const job = this.job(id);
+    if (job.now.state === 'taking')
       throw new ProblemError(409, 'a-moment', 'It is being taken in', 'A moment: it is all taken, or nothing is.');
-    job?.cancel();
+    job.cancel();
     this.forget(id);
     this.jobs.delete(id);
   }

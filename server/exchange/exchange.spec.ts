@@ -445,6 +445,15 @@ describe('what cannot be taken', () => {
     await expect(read()).rejects.toThrow(/larger than 0.002 GB: more than anybody has taught/);
   });
 
+  it('a name that leads out of the folder is nobody’s file: the database beside it stays', async () => {
+    for (const id of ['../needlework', '..%2Fneedlework', '%2e%2e%2fneedlework', '%00']) {
+      await here.delete(`/api/coming/${id}`).expect(404);
+      await here.get(`/api/coming/${encodeURIComponent(id)}`).expect(404);
+    }
+    expect(existsSync(here.file)).toBe(true);
+    await here.get('/api/classes').expect(200);
+  });
+
   it('200 MB are refused by their first bytes, a database of 700 before it is read', async () => {
     const send = (first: string, bytes: number) =>
       here

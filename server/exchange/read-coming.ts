@@ -47,14 +47,16 @@ export async function readComing(job: ReadJob, tell: (done: number) => void): Pr
  * Reads a database that came from elsewhere, record by record: what is in it is judged as if it stood in a file, since
  * nobody knows who wrote it.
  * @param theirs path of a copy of it, in the form of this version
+ * @param tell how far it is, 0 to 1
  */
-export function readForeign(job: ReadJob, theirs: string): Promise<Read> {
+export function readForeign(job: ReadJob, theirs: string, tell: (done: number) => void): Promise<Read> {
   return judged(job, (beside) => {
     const db = new Database(theirs, { readonly: true });
     try {
       db.pragma('trusted_schema = OFF');
       let leftOut = 0;
-      for (const text of recordsIn(db)) {
+      for (const { text, done } of recordsIn(db)) {
+        tell(done);
         if (text === null) leftOut++;
         else addRecord(beside, { text, line: null });
         if (beside.faults.length > mostFaults) break;

@@ -50,7 +50,7 @@ interface Taking {
   readonly job: ReadJob;
   readonly here: Database.Database;
   readonly beside: Beside;
-  readonly people: readonly Student[];
+  readonly people: People;
 }
 
 function takeReadings(rows: readonly TableRow[], { job, here, beside, people }: Taking): FileFault[] {
@@ -60,7 +60,7 @@ function takeReadings(rows: readonly TableRow[], { job, here, beside, people }: 
   const tomorrow = new Date(Date.parse(job.at) + day).toISOString().slice(0, 10);
   for (const { line, reading } of readings) {
     const protocol = known.checks(reading.protocol)[0];
-    const consent = people.some(({ id, consent: said }) => id === reading.studentId && said !== null);
+    const consent = (people.byId.get(reading.studentId)?.consent ?? null) !== null;
     const why = refusalOf(protocol && isNumber(protocol) ? protocol.result : null, reading, tomorrow, consent);
     if (why) found.push({ line, what: '', field: why === 'future-date' ? 'date' : 'person', words: refuseWords[why] });
     else beside.add({ kind: 'reading', saved: job.at, takenOut: null, reading }, null, line, reading.protocol);
@@ -72,8 +72,8 @@ function takeRoster(rows: readonly TableRow[], { job, here, beside, people }: Ta
   const groups = groupsIn(here);
   const read = readRoster(rows, {
     people: (words) => {
-      const exact = people.filter(({ id }) => id === words);
-      return exact.length > 0 ? exact : people.filter(({ name }) => folded(name) === folded(words));
+      const exact = people.byId.get(words);
+      return exact ? [exact] : people.called(words);
     },
     groups: (name) => groups.filter((group) => folded(group.name) === folded(name)),
     idOf: (content) => `t-${contentOf(content)}`,
@@ -131,12 +131,24 @@ function rowsOf(text: string): { readonly rows: readonly TableRow[]; readonly fa
   }
 }
 
-function peopleIn(here: Database.Database): readonly Student[] {
+/** Who is here, to be found by id or by name among thousands. */
+interface People {
+  readonly byId: ReadonlyMap<string, Student>;
+  readonly called: (name: string) => readonly Student[];
+}
+
+function peopleIn(here: Database.Database): People {
   const bodies = here.prepare('select body from students').pluck().all() as string[];
-  return bodies.flatMap((body) => {
+  const byId = new Map<string, Student>();
+  const byName = new Map<string, Student[]>();
+  for (const body of bodies) {
     const read = readStudent(parsed(body));
-    return read.ok ? [read.value] : [];
-  });
+    if (!read.ok) continue;
+    const name = folded(read.value.name);
+    byId.set(read.value.id, read.value);
+    byName.set(name, [...(byName.get(name) ?? []), read.value]);
+  }
+  return { byId, called: (name) => byName.get(folded(name)) ?? [] };
 }
 
 function groupsIn(here: Database.Database): readonly Group[] {
@@ -147,19 +159,16 @@ function groupsIn(here: Database.Database): readonly Group[] {
   });
 }
 
-function knownIn(here: Database.Database, people: readonly Student[]): Known {
+function knownIn(here: Database.Database, people: People): Known {
   const bodies = here.prepare('select body from protocols').pluck().all() as string[];
   const own = bodies.flatMap((body) => {
     const read = readOwnProtocol(parsed(body));
     return read.ok ? [read.value] : [];
   });
   const all: readonly Protocol[] = [...Object.values(checks), ...own];
-  const byName = new Map<string, string[]>();
-  for (const { id, name } of people) byName.set(folded(name), [...(byName.get(folded(name)) ?? []), id]);
-  const ids = new Set(people.map(({ id }) => id));
   return {
-    people: (name) => byName.get(folded(name)) ?? [],
-    isPerson: (id) => ids.has(id),
+    people: (name) => people.called(name).map(({ id }) => id),
+    isPerson: (id) => people.byId.has(id),
     checks: (words) => {
       const exact = all.filter(({ id }) => id === words);
       return exact.length > 0 ? exact : all.filter(({ name }) => folded(name) === folded(words));

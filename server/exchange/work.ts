@@ -40,14 +40,7 @@ export interface Works {
 export type WorkKind = keyof Works;
 export type ReadResult =
   | Extract<Read, { readonly read: false }>
-  | {
-      readonly read: true;
-      readonly made: string | null;
-      readonly aboutPeople: boolean;
-      readonly dropped: number;
-      readonly leftOut: number;
-      readonly counts: Partial<Record<RecordKind, EntryCounts>>;
-    };
+  | (Extract<Read, { readonly read: true }> & { readonly counts: Partial<Record<RecordKind, EntryCounts>> });
 
 type Tell = (done: number) => void;
 type Work = { readonly [K in WorkKind]: (job: Works[K]['job'], tell: Tell) => Promise<Works[K]['result']> };
@@ -58,7 +51,7 @@ export const works: Work = {
     const kind = kindOfFile(job.file);
     const found =
       kind === 'database'
-        ? await readDatabase(job)
+        ? await readDatabase(job, (done) => tell(0.9 * done))
         : kind === 'other'
           ? readTable(job)
           : kind === 'timed-text'
@@ -86,14 +79,14 @@ export const works: Work = {
 };
 
 /** A database that came in, or a copy, brought up to this version. */
-async function readDatabase(job: ReadJob): Promise<Read> {
+async function readDatabase(job: ReadJob, tell: Tell): Promise<Read> {
   const { file, beside, migrations, own } = job;
   const ready = own ? beside : `${beside}.theirs`;
   try {
     copyFileSync(file, ready);
     openDatabase(ready, migrations, true).close();
     if (own) return { read: true, made: null, aboutPeople: true, dropped: 0, leftOut: 0 };
-    return await readForeign(job, ready);
+    return await readForeign(job, ready, tell);
   } catch (error) {
     const words = error instanceof StartFault ? error.message.replaceAll(ready, 'This file') : null;
     if (words === null && !codeOf(error).startsWith('SQLITE_')) throw error;

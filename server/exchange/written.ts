@@ -219,10 +219,12 @@ const found: Readonly<
   },
 };
 
-/** All that a database holds, as records; null for what cannot be read. */
-export function* recordsIn(db: Database.Database): Generator<string | null> {
+/** All that a database holds, as records; null for what cannot be read. @returns how far it is with each, 0 to 1 */
+export function* recordsIn(db: Database.Database): Generator<{ readonly text: string | null; readonly done: number }> {
   const rows = new Written(db, { of: 'everything' });
-  for (const kind of recordKinds) for (const { text: record } of rows.records(kind)) yield record;
+  const total = Math.max(1, rows.count(recordKinds));
+  let read = 0;
+  for (const kind of recordKinds) for (const { text } of rows.records(kind)) yield { text, done: read++ / total };
 }
 
 /** What became of writing a file. */

@@ -13,86 +13,11 @@ import { Password } from '../access/password';
 import { Sessions } from '../access/sessions';
 import { newId } from '../new-id';
 import { FileServer } from './file-server';
+import { type Endpoint, endpointsOf, measured } from './fuzz-endpoints';
+import { anyCuts, change, changed, isRecord, oddIds, spoilt } from './spoil';
 
 /** Longer than this nobody waits, ms. */
 const hangMs = 15_000;
-
-/** What nobody means: numbers at the ends, texts that want to be something else, forms that are none. */
-const odd: readonly unknown[] = [
-  null,
-  true,
-  0,
-  -1,
-  0.5,
-  1e308,
-  2 ** 53,
-  '',
-  ' ',
-  'a'.repeat(5000),
-  '\u0000',
-  '\ud800',
-  '../../../needlework.sqlite',
-  "'; drop table classes; --",
-  '<img src=x onerror=alert(1)>',
-  '=1+1',
-  '2026-02-30',
-  '9999-12-31T23:59:59.999Z',
-  [],
-  {},
-  JSON.parse('{"__proto__":{"admin":true},"constructor":1}'),
-  JSON.parse(`${'['.repeat(300)}${']'.repeat(300)}`),
-];
-
-interface Change {
-  readonly path: readonly number[];
-  readonly op: 'replace' | 'remove' | 'add' | 'twice' | 'borrow';
-  readonly value: number;
-}
-const change: fc.Arbitrary<Change> = fc.record({
-  path: fc.array(fc.nat(40), { minLength: 1, maxLength: 9 }),
-  op: fc.constantFrom('replace', 'remove', 'add', 'twice', 'borrow'),
-  value: fc.nat(10_000),
-});
-
-const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null;
-
-/** A value with something in it changed, somewhere down the path; the value itself stays as it was. */
-export function changed(value: unknown, changes: readonly Change[]): unknown {
-  let whole = structuredClone(value);
-  for (const { path, op, value: nth } of changes) {
-    let at: unknown = whole;
-    let above: Record<string, unknown> | null = null;
-    let key = '';
-    for (const step of path) {
-      if (!isRecord(at) || Object.keys(at).length === 0) break;
-      const keys = Object.keys(at);
-      above = at;
-      key = keys[step % keys.length] ?? '';
-      at = at[key];
-    }
-    const other = structuredClone(odd[nth % odd.length]);
-    if (!above) whole = other;
-    else if (op === 'remove' && Array.isArray(above)) above.splice(Number(key), 1);
-    else if (op === 'remove') delete above[key];
-    else if (op === 'add') above[Array.isArray(above) ? above.length : `more${nth}`] = other;
-    else if (op === 'twice' && Array.isArray(above)) above.push(structuredClone(above[Number(key)]));
-    else if (op === 'borrow') above[key] = Object.values(above)[nth % Object.keys(above).length];
-    else above[key] = other;
-  }
-  return whole;
-}
-
-/** An address of the API, and how what is sent there is made as it should be. */
-interface Endpoint {
-  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
-  /** A name behind a colon stands for an id of that kind. */
-  readonly path: string;
-  readonly query?: Readonly<Record<string, string>>;
-  /** What is sent, as it should be. */
-  readonly body?: (id: string) => unknown;
-  /** How often it is asked, beside others; once where nothing is said. */
-  readonly often?: number;
-}
 
 export interface Tally {
   readonly cases: number;
@@ -100,13 +25,12 @@ export interface Tally {
   readonly refused: number;
 }
 
-const anyOps = fc.array(change, { maxLength: 3 });
 /** One question: an address, an id, and what is wrong with what is sent. */
 export const anyCase = fc.record({
   endpoint: fc.nat(100_000),
   id: fc.nat(10_000),
   oddId: fc.constantFrom(...Array<boolean>(7).fill(false), true),
-  changes: anyOps,
+  changes: fc.array(change, { maxLength: 3 }),
   text: fc.option(fc.string({ unit: 'binary', maxLength: 40 }), { freq: 12 }),
   queryChanges: fc.option(change, { freq: 3 }),
 });
@@ -115,14 +39,7 @@ type Case = typeof anyCase extends fc.Arbitrary<infer T> ? T : never;
 /** One file that comes in: which, and what happened to its bytes on the way. */
 export const anyFile = fc.record({
   file: fc.nat(1000),
-  cuts: fc.array(
-    fc.record({
-      at: fc.double({ min: 0, max: 1, noNaN: true }),
-      op: fc.constantFrom('cut', 'byte', 'twice', 'drop', 'word'),
-      value: fc.nat(255),
-    }),
-    { maxLength: 3 },
-  ),
+  cuts: anyCuts,
   take: fc.boolean(),
 });
 type AnyFile = typeof anyFile extends fc.Arbitrary<infer T> ? T : never;
@@ -186,17 +103,25 @@ export class FuzzedServer {
     });
     const query = queryChanges ? changed(endpoint.query ?? {}, [queryChanges]) : (endpoint.query ?? {});
     const address = `${path}?${new URLSearchParams(isRecord(query) ? textOf(query) : {}).toString()}`;
-    const asRead = endpoint.body && JSON.stringify(changed(endpoint.body(id), changes));
+    const meant = endpoint.body && (await this.onTheNewest(path, endpoint.body(id)));
+    const asRead = endpoint.body && JSON.stringify(changed(meant, changes));
     const body = endpoint.method === 'GET' ? undefined : (text ?? asRead);
     await this.call(endpoint.method, address, body);
     // what another password opens is asked nothing
     this.password.remove();
   }
 
-  /** Asks everything once as it should be asked. */
-  async askAll(): Promise<void> {
-    for (const endpoint of this.endpoints.keys())
+  /** Asks everything once as it should be asked. @returns what was refused all the same */
+  async askAll(): Promise<readonly string[]> {
+    const refused = new Set<string>();
+    for (const one of new Set(this.endpoints)) {
+      const { refused: before } = this.count;
+      const endpoint = this.endpoints.indexOf(one);
       await this.ask({ endpoint, id: 0, oddId: false, changes: [], text: null, queryChanges: null });
+      if (this.count.refused > before) refused.add(`${one.method} ${one.path}`);
+      if (one.path.endsWith('/take')) await this.settled(this.ids.get('coming')?.[0] ?? '', 'taking');
+    }
+    return [...refused];
   }
 
   /** Sends one file, looks at what became of it, and takes it where it can be taken. */
@@ -246,6 +171,13 @@ export class FuzzedServer {
     await new Promise((closed) => this.http.close(closed));
     this.files.close();
     rmSync(this.doorFolder, { recursive: true, force: true });
+  }
+
+  /** An edit is made on what is there now: one that is not clashes, and nothing of it is looked at. */
+  private async onTheNewest(path: string, body: unknown): Promise<unknown> {
+    if (!isRecord(body) || (body['basedOn'] ?? null) === null) return body;
+    const read = (await this.call('GET', path)).body;
+    return isRecord(read) ? { ...body, basedOn: read['revision'] ?? read['version'] ?? body['basedOn'] } : body;
   }
 
   private async settled(id: string, from: string): Promise<string> {
@@ -303,10 +235,16 @@ export class FuzzedServer {
 
   /** Finds what there is: ids to ask by, documents to send, files to take in. */
   private async fill(): Promise<void> {
+    // one to ask for and one to leave alone, of each kind
+    await this.secondCourse();
     const db = new Database(this.files.file, { readonly: true });
-    const bodies = new Map<string, unknown>();
     for (const { kind, table } of kinds) {
-      const found = db.prepare(`select id from ${table} order by id limit 12`).all() as { id: string }[];
+      // a class of a course is touched by its course
+      const found = db
+        .prepare(`select id from ${table} where id not like 'demo-winter-%' order by id limit 12`)
+        .all() as {
+        id: string;
+      }[];
       const last = found.pop();
       if (last) this.keptOf.set(kind, last.id);
       this.ids.set(
@@ -328,166 +266,39 @@ export class FuzzedServer {
     for (const id of known('group')) await keep(`group ${id}`, `/people/groups/${id}`);
     for (const id of known('exercise')) await keep(`exercise ${id}`, `/exercises/${id}`);
     await keep('preferences', '/preferences');
-    await keep('protocols', '/protocols');
-    const plan = (fetched.get(`class ${one('class')}`) as { plan: unknown }).plan;
-    const of = <T>(kind: string, id: string): T =>
-      (fetched.get(`${kind} ${id}`) ?? fetched.get(`${kind} ${one(kind)}`)) as T;
-    const saved = (kind: string, name: string) => (id: string) => {
-      const read = of<Record<string, unknown>>(kind, id);
-      const there = fetched.has(`${kind} ${id}`);
-      const doc = read[name] as Record<string, unknown>;
-      return { basedOn: there ? read['version'] : null, [name]: there ? doc : { ...doc, id } };
-    };
-    const page = of<{ readings: { id: string }[]; notes: { id: string }[] }>('student', one('student'));
-    this.ids.set('reading', page.readings.map(({ id }) => id).slice(0, 12));
-    this.ids.set('note', page.notes.map(({ id }) => id).slice(0, 12));
-    const [reading, note] = [page.readings[0], page.notes[0]];
-    const today = { at: '2026-10-01T12:00:00.000Z', today: '2026-10-01' };
-    const { run, events } = {
-      run: of<{ plan: unknown; classId: string }>('run', one('run')),
-      events: of<{ events: unknown[] }>('run', one('run')).events,
-    };
-    const protocol = (fetched.get('protocols') as { protocols: { protocol: unknown }[] }).protocols;
-    bodies.set('protocol', protocol[0]);
-    const { copies } = await this.aCopy();
-    this.ids.set('copy', copies);
-    this.ids.set('coming', []);
-    this.ids.set('going', []);
+    const { readings, notes } = measured(fetched);
+    this.ids.set('reading', readings.map(({ id }) => id).slice(0, 12));
+    this.ids.set('note', notes.map(({ id }) => id).slice(0, 12));
+    this.ids.set('copy', await this.aCopy());
     this.ids.set('device', ['mat', 'gauge']);
+    this.ids.set('nth', ['1']);
+    for (const kind of ['band', 'protocol']) this.ids.set(kind, [`fuzz-${kind}-1`, `fuzz-${kind}-2`]);
     this.ids.set('of', ['class', 'exercise', 'course', 'student', 'group', 'taught', 'everything']);
-    const asks: Endpoint[] = [
-      { method: 'GET', path: '/health' },
-      { method: 'GET', path: '/access' },
-      { method: 'POST', path: '/access', body: () => ({ password: 'copper lantern sings' }) },
-      { method: 'DELETE', path: '/access' },
-      { method: 'DELETE', path: '/access/all' },
-      { method: 'POST', path: '/access/strength', body: () => ({ password: 'copper lantern sings' }) },
-      { method: 'PUT', path: '/access/password', body: () => ({ current: null, next: 'copper lantern sings' }) },
-      { method: 'DELETE', path: '/access/password', body: () => ({ current: 'copper lantern sings' }) },
-      { method: 'GET', path: '/classes', query: { limit: '5', find: 'quiet' } },
-      {
-        method: 'POST',
-        path: '/classes',
-        body: () => ({ saveId: newId(), plan: { ...(plan as object), id: newId() } }),
-        often: 3,
-      },
-      { method: 'GET', path: '/classes/:class' },
-      {
-        method: 'PUT',
-        path: '/classes/:class',
-        body: (id) => ({ saveId: newId(), ...saved('class', 'plan')(id) }),
-        often: 8,
-      },
-      { method: 'DELETE', path: '/classes/:class' },
-      { method: 'POST', path: '/classes/:class/restore' },
-      { method: 'POST', path: '/classes/:class/duplicate', body: () => ({ saveId: newId(), id: newId() }) },
-      { method: 'GET', path: '/classes/:class/other-doses' },
-      { method: 'GET', path: '/classes/:class/revisions', query: { limit: '3' } },
-      { method: 'GET', path: '/classes/:class/revisions/:nth' },
-      { method: 'GET', path: '/classes/:class/card.pdf', query: { size: 'usual' } },
-      { method: 'GET', path: '/classes/:class/order.csv' },
-      { method: 'GET', path: '/exercises', query: { limit: '3' } },
-      { method: 'GET', path: '/exercises/:exercise' },
-      { method: 'PUT', path: '/exercises/:exercise', body: (id) => exerciseSave(of('exercise', id), id), often: 8 },
-      { method: 'POST', path: '/exercises/:exercise/return' },
-      { method: 'GET', path: '/exercises/:exercise/classes', query: { limit: '3' } },
-      { method: 'POST', path: '/exercises/:exercise/move', body: () => ({ classIds: [one('class')] }) },
-      { method: 'DELETE', path: '/exercises/:exercise' },
-      { method: 'POST', path: '/exercises/:exercise/restore' },
-      { method: 'GET', path: '/taken-out', query: { limit: '3' } },
-      { method: 'GET', path: '/preferences' },
-      { method: 'PUT', path: '/preferences', body: () => fetched.get('preferences'), often: 6 },
-      { method: 'GET', path: '/protocols' },
-      { method: 'PUT', path: '/protocols/:protocol', body: () => protocolSave(bodies.get('protocol')), often: 3 },
-      { method: 'GET', path: '/bands' },
-      { method: 'PUT', path: '/bands/:band', body: (id) => ({ basedOn: null, band: { id, name: 'Blue' } }), often: 2 },
-      { method: 'DELETE', path: '/bands/:band' },
-      { method: 'GET', path: '/people' },
-      { method: 'GET', path: '/people/archived' },
-      { method: 'GET', path: '/people/students/:student' },
-      { method: 'PUT', path: '/people/students/:student', body: saved('student', 'student'), often: 8 },
-      { method: 'DELETE', path: '/people/students/:student' },
-      { method: 'GET', path: '/people/students/:student/readings.csv' },
-      { method: 'GET', path: '/people/groups/:group' },
-      { method: 'PUT', path: '/people/groups/:group', body: saved('group', 'group'), often: 6 },
-      { method: 'GET', path: '/people/groups/:group/readings.csv' },
-      { method: 'GET', path: '/people/groups/:group/roster.csv' },
-      { method: 'GET', path: '/people/groups/:group/helped' },
-      { method: 'GET', path: '/people/groups/:group/taught' },
-      { method: 'GET', path: '/people/groups/:group/readings', query: { protocols: 'knee-to-wall' } },
-      { method: 'PUT', path: '/readings/:reading', body: (id) => ({ ...reading, id }), often: 6 },
-      { method: 'DELETE', path: '/readings/:reading' },
-      { method: 'POST', path: '/readings/:reading/restore' },
-      { method: 'PUT', path: '/notes/:note', body: (id) => ({ ...note, id }), often: 4 },
-      { method: 'DELETE', path: '/notes/:note' },
-      { method: 'POST', path: '/notes/:note/restore' },
-      { method: 'GET', path: '/courses' },
-      { method: 'GET', path: '/courses/archived' },
-      { method: 'GET', path: '/courses/calendar.ics' },
-      { method: 'GET', path: '/courses/:course' },
-      { method: 'GET', path: '/courses/:course/calendar.ics' },
-      { method: 'GET', path: '/courses/:course/plans' },
-      { method: 'GET', path: '/courses/:course/load' },
-      { method: 'PUT', path: '/courses/:course', body: saved('course', 'course'), often: 6 },
-      {
-        method: 'POST',
-        path: '/courses/:course/classes',
-        body: () => ({ classes: [{ key: '2026-10-06', plan }] }),
-        often: 2,
-      },
-      { method: 'GET', path: '/homework', query: { limit: '3' } },
-      { method: 'GET', path: '/homework/between', query: { from: '2026-09-01', to: '2026-10-01' } },
-      { method: 'GET', path: '/homework/:homework' },
-      { method: 'GET', path: '/homework/:homework/sheet.pdf', query: { size: 'large' } },
-      { method: 'PUT', path: '/homework/:homework', body: saved('homework', 'homework'), often: 6 },
-      { method: 'GET', path: '/runs', query: { limit: '3' } },
-      { method: 'GET', path: '/runs/last/:class' },
-      { method: 'GET', path: '/runs/done', query: { group: one('group'), from: today.at, to: today.at } },
-      { method: 'GET', path: '/runs/learned' },
-      { method: 'GET', path: '/runs/over/:class' },
-      { method: 'GET', path: '/runs/:run' },
-      {
-        method: 'PUT',
-        path: '/runs/:run',
-        body: () => ({ classId: run.classId, version: 1, plan: run.plan, startedAt: today.at }),
-        often: 3,
-      },
-      { method: 'POST', path: '/runs/:run/events', body: () => ({ events: events.slice(0, 8) }), often: 6 },
-      { method: 'PUT', path: '/runs/:run/remarks', body: () => ({ headcount: 9, note: 'Quiet.' }) },
-      { method: 'DELETE', path: '/runs/:run' },
-      { method: 'POST', path: '/runs/:run/restore' },
-      { method: 'GET', path: '/desk', query: today },
-      { method: 'GET', path: '/desk/due', query: today },
-      { method: 'GET', path: '/desk/groups/:group', query: today },
-      { method: 'GET', path: '/devices/:device', query: { kind: 'steady', seed: '1' } },
-      { method: 'GET', path: '/coming/:coming' },
-      { method: 'GET', path: '/coming/:coming/entries', query: { kind: 'class' } },
-      { method: 'POST', path: '/coming/:coming/take', body: () => ({ kinds: null, only: null, over: 'none' }) },
-      { method: 'DELETE', path: '/coming/:coming' },
-      { method: 'POST', path: '/coming', body: () => ({ format: 1 }) },
-      { method: 'POST', path: '/going', body: () => ({ of: 'class', id: one('class') }) },
-      { method: 'GET', path: '/going/:going' },
-      { method: 'GET', path: '/going/:going/file' },
-      { method: 'GET', path: '/files/:of/:class' },
-      { method: 'GET', path: '/copies' },
-      { method: 'POST', path: '/copies' },
-      { method: 'POST', path: '/copies/:copy/look' },
-      { method: 'GET', path: '/copies/:none/file' },
-      { method: 'POST', path: '/copies/:none/restore' },
-      { method: 'DELETE', path: '/copies/:none' },
-      { method: 'GET', path: '/nowhere/:class' },
-    ];
+    const begun = async (path: string, body: string | Buffer) =>
+      ((await this.call('POST', path, body)).body as { id: string }).id;
+    const file = Buffer.from(JSON.stringify(await get(`/files/class/${one('class')}`)));
+    this.ids.set('coming', [await begun('/coming', file)]);
+    this.ids.set('going', [await begun('/going', JSON.stringify({ of: 'plans' }))]);
+    await this.settled(this.ids.get('coming')?.[0] ?? '', 'reading');
+    const asks = endpointsOf(fetched, one);
     this.endpoints.push(...asks.flatMap((endpoint) => Array<Endpoint>(endpoint.often ?? 1).fill(endpoint)));
     await this.writeFiles(one);
   }
 
+  private async secondCourse(): Promise<void> {
+    const { body } = await this.call('GET', '/courses');
+    const [first] = (body as { courses: { course: object }[] }).courses;
+    const course = { ...first?.course, id: 'fuzz-course' };
+    await this.call('PUT', '/courses/fuzz-course', JSON.stringify({ basedOn: null, course }));
+  }
+
   /** A copy to look into. */
-  private async aCopy(): Promise<{ readonly copies: string[] }> {
+  private async aCopy(): Promise<string[]> {
     await this.call('POST', '/copies');
     for (;;) {
       const { body } = await this.call('GET', '/copies');
       const { making, copies } = body as { making: number | null; copies: { name: string }[] };
-      if (making === null) return { copies: copies.map(({ name }) => name) };
+      if (making === null) return copies.map(({ name }) => name);
       await new Promise((later) => setTimeout(later, 5));
     }
   }
@@ -504,6 +315,7 @@ export class FuzzedServer {
       add(`${kind}.json.gz`, gzipSync(text));
     }
     add('readings.csv', await written(`/people/groups/${one('group')}/readings.csv`));
+    add('roster.csv', await written(`/people/groups/${one('group')}/roster.csv`));
     add(
       'words.vtt',
       'WEBVTT A class\n\n1 Two-foot rise\n00:00.000 --> 00:10.000\nRise.\n\n00:12.000 --> 00:20.000\nLower.\n',
@@ -511,21 +323,6 @@ export class FuzzedServer {
     add('none', '');
   }
 }
-
-/** Ids that are none, or somebody's idea of a way out of the folder. */
-const oddIds = [
-  '',
-  '.',
-  '..',
-  '../../password.json',
-  '%00',
-  '\u0000',
-  'a'.repeat(3000),
-  '__proto__',
-  'constructor',
-  '🩰',
-  "' or 1=1 --",
-];
 
 const kinds = [
   { kind: 'class', table: 'classes' },
@@ -537,14 +334,6 @@ const kinds = [
   { kind: 'homework', table: 'homework' },
 ] as const;
 
-function exerciseSave(read: { readonly exercise: object; readonly revision: string }, id: string): object {
-  return { exercise: { ...read.exercise, id }, basedOn: read.revision };
-}
-
-function protocolSave(read: unknown): unknown {
-  return isRecord(read) && 'protocol' in read ? { basedOn: null, protocol: read['protocol'] } : read;
-}
-
 const textOf = (query: Record<string, unknown>): Record<string, string> =>
   Object.fromEntries(
     Object.entries(query).map(([key, value]) => [
@@ -552,21 +341,6 @@ const textOf = (query: Record<string, unknown>): Record<string, string> =>
       typeof value === 'string' ? value : (JSON.stringify(value) ?? ''),
     ]),
   );
-
-/** A file whose bytes were cut off, changed, doubled or left out on the way. */
-function spoilt(bytes: Buffer, cuts: AnyFile['cuts']): Buffer {
-  let left = bytes;
-  for (const { at, op, value } of cuts) {
-    const from = Math.floor(at * left.length);
-    const [before, after] = [left.subarray(0, from), left.subarray(from)];
-    if (op === 'cut') left = before;
-    else if (op === 'twice') left = Buffer.concat([before, after.subarray(0, value), after]);
-    else if (op === 'drop') left = Buffer.concat([before, after.subarray(value)]);
-    else if (op === 'word') left = Buffer.concat([before, Buffer.from(JSON.stringify(odd[value % odd.length])), after]);
-    else left = Buffer.concat([before, Buffer.of(value), after.subarray(1)]);
-  }
-  return left;
-}
 
 interface Watched {
   readonly methods: Readonly<Record<string, boolean>>;

@@ -6,6 +6,7 @@ import { BrowserStore } from '../../data/browser-store';
 import { LeftOpenHere } from '../../data/left-open';
 import { Outbox } from '../../data/outbox';
 import { Toasts } from '../../data/toasts';
+import { sayDay } from '../../parts/saying/instant-words';
 import { DoorPanel } from './door-panel';
 
 const open: Access = { password: false, signedIn: true, until: null, others: false, encrypted: true };
@@ -80,7 +81,7 @@ describe('who gets in', () => {
     asked.flush(null, { status: 204, statusText: 'No Content' });
     server.expectOne('/api/access').flush(locked);
     fixture.detectChanges();
-    expect(page.textContent).toContain('until 28 December at the latest');
+    expect(page.textContent).toContain(`until ${sayDay(locked.until!)} at the latest`);
   });
 
   it('empties the browser when one signs out', async () => {

@@ -7,7 +7,7 @@ import { LeftOpenHere } from '../../data/left-open';
 import { Outbox } from '../../data/outbox';
 import { Toasts } from '../../data/toasts';
 import { PasswordField } from '../../parts/unlock/password-field';
-import { inWords } from '../../parts/saying/date-words';
+import { sayDay } from '../../parts/saying/instant-words';
 
 /** How hard a password is to guess, from 0 to 4. */
 const hardness = ['Guessed at once', 'Guessed soon', 'Guessed with patience', 'Hard to guess', 'Very hard to guess'];
@@ -32,7 +32,7 @@ export class DoorPanel {
   private readonly document = inject(DOCUMENT);
   protected readonly until = computed(() => {
     const until = this.box.now()?.until ?? null;
-    return until === null ? '' : inWords(until.slice(0, 10), { day: 'numeric', month: 'long' });
+    return until === null ? '' : sayDay(until);
   });
   /** What is being done; null where nothing is. */
   protected readonly asking = signal<Asking | null>(null);
