@@ -64,6 +64,15 @@ test('another device by https: a secure address, pages that are kept, nothing mi
     await page.getByLabel('Name of the class').fill('Typed on a tablet');
     await page.getByLabel('Name of the class').press('Enter');
     await expect(page.locator('.save')).toHaveText('Saved');
+    // by https what a device holds is sent by https alone, and to this server alone
+    const password = 'copper lantern sings to herring';
+    server?.setPassword(password);
+    await page.goto('/classes');
+    await page.getByLabel('Password', { exact: true }).fill(password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('link', { name: /Typed on a tablet/ }).first()).toBeVisible();
+    const [held] = await page.context().cookies();
+    expect(held).toMatchObject({ name: '__Host-needlework-4392', secure: true, httpOnly: true, sameSite: 'Strict' });
   });
   rmSync(folder, { recursive: true, force: true });
 });

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { type Server as HttpServer, createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -57,7 +56,7 @@ export class FuzzedServer {
   private readonly keptOf = new Map<string, string>();
   private readonly endpoints: Endpoint[] = [];
   private readonly sent: { readonly name: string; readonly bytes: Buffer }[] = [];
-  private untouched = '';
+  private untouched: ReadonlyMap<string, string> = new Map();
   private base = '';
   private count = { cases: 0, accepted: 0, refused: 0 };
 
@@ -76,7 +75,7 @@ export class FuzzedServer {
     this.hosts.add(`127.0.0.1:${port}`);
     this.base = `http://127.0.0.1:${port}/api`;
     await this.fill();
-    this.untouched = this.digest();
+    this.untouched = this.leftAlone();
     return this;
   }
 
@@ -143,7 +142,12 @@ export class FuzzedServer {
 
   /** @throws where something that nobody touched is another, the database is not whole, or what was taken cannot be read again */
   async lookOver(): Promise<void> {
-    if (this.digest() !== this.untouched) throw new Error('something was changed that nobody had touched');
+    const now = this.leftAlone();
+    const touched = [...this.untouched].filter(([field, value]) => now.get(field) !== value);
+    if (touched.length > 0)
+      throw new Error(
+        `changed, and nobody had touched it: ${touched.map(([field, value]) => `${field} ${value} ${now.get(field) ?? 'gone'}`.slice(0, 600)).join('; ')}`,
+      );
     const db = new Database(this.files.file, { readonly: true });
     const whole = db.pragma('integrity_check', { simple: true });
     const loose = db.pragma('foreign_key_check') as unknown[];
@@ -222,15 +226,18 @@ export class FuzzedServer {
     }
   }
 
-  /** Rows that nothing asked of has an id of, as they lie in the database. */
-  private digest(): string {
+  /** Rows that nothing asked of has an id of, as they lie in the database: by their kind, each field as text. */
+  private leftAlone(): ReadonlyMap<string, string> {
     const db = new Database(this.files.file, { readonly: true });
-    const rows = kinds.flatMap(({ kind, table }) => {
-      const kept = this.keptOf.get(kind) ?? '';
-      return db.prepare(`select * from ${table} where id = ?`).all(kept);
+    const fields = kinds.flatMap(({ kind, table }) => {
+      const row = db.prepare(`select * from ${table} where id = ?`).get(this.keptOf.get(kind) ?? '');
+      return Object.entries((row ?? {}) as Record<string, unknown>).map(([field, value]): [string, string] => [
+        `${kind}.${field}`,
+        JSON.stringify(value),
+      ]);
     });
     db.close();
-    return createHash('sha256').update(JSON.stringify(rows)).digest('hex');
+    return new Map(fields);
   }
 
   /** Finds what there is: ids to ask by, documents to send, files to take in. */
