@@ -28,7 +28,7 @@ const coreGraph = {
     'run',
     'timeline',
   ],
-  card: ['dose', 'exercise', 'kit', 'measure', 'plan', 'timeline'],
+  card: ['dose', 'exercise', 'footprint', 'kit', 'measure', 'plan', 'timeline'],
   library: ['exercise', 'kit', 'plan', 'timeline'],
   words: [],
   fit: ['dose', 'exercise', 'plan', 'run', 'timeline'],

@@ -24,6 +24,18 @@ describe('what stands on the card of a class', () => {
     }
   });
 
+  it('shows the feet as the class has them: the one that begins works, and stands on the side on which it is', () => {
+    const exercise = sampleExercise('press', { sidePattern: 'each' }, [4]);
+    const { plan } = bareClass([{ exercise, dose: reps(12) }]);
+    const feetOf = (lead: 'left' | 'right') => {
+      const led = { ...plan, lead };
+      const [item] = itemsOf(cardOf(led, timelineOf(led, [exercise])));
+      return [item?.feet?.left.role, item?.feet?.right.role];
+    };
+    expect(feetOf('left')).toEqual(['works', 'rests']);
+    expect(feetOf('right')).toEqual(['rests', 'works']);
+  });
+
   it('names what is fetched once, at the minute at which it is fetched', () => {
     const plain = sampleExercise('press', { sidePattern: 'both' }, [4]);
     const pull = sampleExercise('pull', { sidePattern: 'both', kit: [band] }, [4]);

@@ -1,4 +1,5 @@
-import { type Phase, cautionsFor, concernNames, takeOffWords } from '../exercise';
+import { cautionsFor, concernNames, takeOffWords } from '../exercise';
+import { type BothFeet, bothFeet } from '../footprint';
 import { type KitId, isFetched, kitNames } from '../kit';
 import { checkName } from '../measure';
 import { type Item, type Plan, findAny } from '../plan';
@@ -34,8 +35,8 @@ export interface CardItem {
   /** What somebody in this room has to mind; empty where nobody has. */
   readonly caution: string;
   readonly note: string;
-  /** What both feet do where it works. */
-  readonly phase: Phase | null;
+  /** What the feet do where it works: on the foot that it begins with. */
+  readonly feet: BothFeet | null;
 }
 
 /** A line of the card, in the order in which it is taught. */
@@ -118,6 +119,7 @@ function itemOf(plan: Plan, timeline: Timeline, time: ItemTime, item: Item): Omi
   const { execution } = time;
   if (!execution) throw new RangeError('an item on the card has its exercise');
   const [fault] = execution.faults;
+  const phase = execution.phases[1] ?? execution.phases[0];
   const [caution] = plan.brief.concerns.length > 0 ? cautionsFor(execution.cautions, plan.brief.concerns) : [];
   const levels = levelLines(plan, time);
   const second = secondFoot(timeline, time);
@@ -137,8 +139,14 @@ function itemOf(plan: Plan, timeline: Timeline, time: ItemTime, item: Item): Omi
     fault: fault ? `${fault.seen}: “${fault.say}”` : '',
     caution: caution ? `${concernNames[caution.concern]}: ${caution.words}` : '',
     note: [item.check ? `Check: ${checkName(item.check)}.` : '', item.note].filter((said) => said !== '').join(' '),
-    phase: execution.phases[execution.phases.length > 1 ? 1 : 0] ?? execution.phases[0] ?? null,
+    feet: phase ? bothFeet(phase, firstFoot(timeline, time)) : null,
   };
+}
+
+/** The foot that works first. */
+function firstFoot(timeline: Timeline, { itemId }: ItemTime): 'left' | 'right' | 'both' {
+  const feet = timeline.events.find((event) => event.itemId === itemId && event.activity === 'work')?.feet;
+  return feet === 'left' || feet === 'right' ? feet : 'both';
 }
 
 /** Where the feet go one after the other in one visit: the first work of the foot that comes second. */

@@ -32,6 +32,15 @@ describe('a class card on paper, read by another package (unpdf)', () => {
     expect(text).toContain('stop and refer. Local rules come first.');
   });
 
+  it('says under each foot in one word what it does, however narrow the picture', async () => {
+    for (const size of ['usual', 'two', 'large']) {
+      const { text } = await pdf(`/api/classes/${idOf('Thursday lunch: quiet ankles')}/card.pdf?size=${size}`);
+      expect(text).toMatch(/works anchors/);
+      // no hour is known, so the length is said once
+      expect(text).not.toContain('· ends');
+    }
+  });
+
   it('says the time of day where it is known when the class starts', async () => {
     const { text } = await pdf(`/api/classes/${workshop}/card.pdf?starts=18:30`);
     expect(text).toContain('18:30:00');

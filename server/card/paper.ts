@@ -111,7 +111,11 @@ function laidOut(doc: Doc, card: Card, clock: Clock, { boxes, largest, least, fe
 function piecesOf(doc: Doc, card: Card, clock: Clock, width: number, size: number, feet: number): Piece[] {
   const rows = card.blocks.flatMap((block) => [
     blockOf(doc, block.name, width, size),
-    ...block.rows.map((row) => rowOf(doc, row, clock, width, size, feet)),
+    // under the name of the block there is a line already
+    ...block.rows.map((row, i) => {
+      const piece = rowOf(doc, row, clock, width, size, feet);
+      return i === 0 ? piece : underLine(doc, piece);
+    }),
   ]);
   return [
     headOf(doc, card, clock, width, size),
@@ -144,10 +148,12 @@ function textPiece(doc: Doc, lines: readonly Line[], width: number, above: numbe
 
 function headOf(doc: Doc, card: Card, clock: Clock, width: number, size: number): Piece {
   const people = card.people > 0 ? ` · ${card.people} people` : '';
+  const [length, end] = [sayTime(card.totalMs), clock(card.totalMs)];
+  const ends = end === length ? '' : ` · ends ${end}`;
   const lines = said([
     { text: card.title, face: 'bold', size: size * 1.8 },
     {
-      text: `${sayTime(card.totalMs)} of ${sayTime(card.slotMs)} · ends ${clock(card.totalMs)} · ${card.lead} foot leads${people}`,
+      text: `${length} of ${sayTime(card.slotMs)}${ends} · ${card.lead} foot leads${people}`,
       size,
     },
     { text: card.kit === '' ? '' : `Put out: ${card.kit}`, face: 'bold', size },
@@ -167,6 +173,14 @@ function blockOf(doc: Doc, name: string, width: number, size: number): Piece {
   };
 }
 
+const underLine = (doc: Doc, piece: Piece): Piece => ({
+  ...piece,
+  draw: (x, y, width) => {
+    rule(doc, x, y, width, 0.3, ink.line);
+    piece.draw(x, y, width);
+  },
+});
+
 /** How wide the columns are, of the whole. */
 function columnsOf(width: number, size: number, feet: number, clock: Clock) {
   // a time of day is longer than a time of the class
@@ -176,8 +190,8 @@ function columnsOf(width: number, size: number, feet: number, clock: Clock) {
   return { time, picture, what: rest * 0.33, order: rest * 0.21, say: rest * 0.46, gap: size * 0.7 };
 }
 
-function rowOf(doc: Doc, row: CardRow, clock: Clock, width: number, size: number, feet: number): Piece {
-  const columns = columnsOf(width, size, feet, clock);
+function rowOf(doc: Doc, row: CardRow, clock: Clock, width: number, size: number, feetSize: number): Piece {
+  const columns = columnsOf(width, size, feetSize, clock);
   const start: Line = { text: clock(row.startMs), face: 'bold', size: size * 1.1 };
   const { item, talk } = row;
   if (!item) {
@@ -191,17 +205,16 @@ function rowOf(doc: Doc, row: CardRow, clock: Clock, width: number, size: number
     return {
       height: Math.max(heightOfLines(doc, [start], columns.time), heightOfLines(doc, lines, beside)) + size * 0.45,
       draw: (x, y) => {
-        rule(doc, x, y, width, 0.3, ink.line);
         writeLines(doc, [start], x, y + size * 0.2, columns.time);
         writeLines(doc, lines, x + columns.time, y + size * 0.2, beside);
       },
     };
   }
   const [what, order, say] = [whatOf(item, size), orderOf(item, clock, size), sayOf(item, size)];
-  const { phase } = item;
+  const { feet } = item;
   // so small that words under it could not be read, the ink alone says which foot works
-  const under = feet > 4 ? size : 0;
-  const picture = phase ? pictureHeight(phase, columns.picture) + under * 1.1 : 0;
+  const under = feetSize > 4 ? size : 0;
+  const picture = feet ? pictureHeight(feet, columns.picture) + under * 1.1 : 0;
   const height = Math.max(
     picture,
     heightOfLines(doc, what, columns.what),
@@ -211,10 +224,9 @@ function rowOf(doc: Doc, row: CardRow, clock: Clock, width: number, size: number
   return {
     height: height + size * 0.55,
     draw: (x, y) => {
-      rule(doc, x, y, width, 0.3, ink.line);
       const top = y + size * 0.25;
       writeLines(doc, [start], x, top, columns.time);
-      if (phase) drawFeet(doc, phase, x + columns.time, top, columns.picture, under);
+      if (feet) drawFeet(doc, feet, x + columns.time, top, columns.picture, under);
       let at = x + columns.time + columns.picture + columns.gap;
       writeLines(doc, what, at, top, columns.what);
       at += columns.what + columns.gap;

@@ -1,3 +1,4 @@
+import { type BothFeet, bothFeet } from '@core/footprint';
 import type { Sheet, SheetLine } from '@core/homework';
 import { drawFeet, pictureHeight } from '../paper/feet';
 import { pdfOf, rule } from '../paper/pdf';
@@ -21,6 +22,8 @@ export function paperOf(sheet: Sheet, size: 'a4' | 'phone'): Promise<Buffer> {
     else forThePhone(doc, sheet);
   });
 }
+
+const feetOf = ({ phase }: SheetLine): BothFeet => bothFeet(phase, 'both');
 
 /** The parts of a line's text, in their order, with the face of each. */
 function wordsOf(line: SheetLine): { readonly text: string; readonly face: Face; readonly quiet?: boolean }[] {
@@ -70,7 +73,7 @@ function lineHeight(doc: Doc, line: SheetLine, size: number): number {
     heightOf(doc, line.often, dose, size) +
     size * 0.4;
   const right = wordsOf(line).reduce((sum, part) => sum + heightOf(doc, part.text, text, size, part.face), 0);
-  return Math.max(left, right, pictureHeight(line.phase, pictureWidth(size)) + size) + size * 0.9;
+  return Math.max(left, right, pictureHeight(feetOf(line), pictureWidth(size)) + size) + size * 0.9;
 }
 
 const rowHeight = (size: number): number => size * 1.75;
@@ -98,7 +101,7 @@ function drawPage(doc: Doc, sheet: Sheet, size: number): void {
   sheet.lines.forEach((line, i) => {
     rule(doc, x, y - size * 0.45, width, 0.5, ink.line);
     const height = lineHeight(doc, line, size);
-    drawFeet(doc, line.phase, x, y, picture, size);
+    drawFeet(doc, feetOf(line), x, y, picture, size);
     let left = y;
     const column = x + picture + size;
     left += write(doc, `${i + 1}  ${line.name}`, { x: column, y: left, width: dose, size: size * 1.1, face: 'bold' });
@@ -181,7 +184,7 @@ function forThePhone(doc: Doc, sheet: Sheet): void {
   y += size * 0.6;
   sheet.lines.forEach((line, i) => {
     const picture = width * 0.42;
-    const height = pictureHeight(line.phase, picture) + size * 1.4;
+    const height = pictureHeight(feetOf(line), picture) + size * 1.4;
     const needs = height + size * 6;
     if (y + needs > bottom) {
       doc.addPage();
@@ -191,7 +194,7 @@ function forThePhone(doc: Doc, sheet: Sheet): void {
     y += size * 0.6;
     say(`${i + 1}  ${line.name}`, { face: 'bold', size: size * 1.2 });
     say(line.level, { colour: ink.quiet });
-    drawFeet(doc, line.phase, x, y + size * 0.3, picture, size);
+    drawFeet(doc, feetOf(line), x, y + size * 0.3, picture, size);
     const beside = { x: x + picture + size, width: width - picture - size };
     const first = write(doc, line.dose, { ...beside, y: y + size * 0.3, size, face: 'bold' });
     write(doc, line.often, { ...beside, y: y + size * 0.3 + first, size });

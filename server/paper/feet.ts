@@ -1,34 +1,32 @@
-import type { FootState, Phase } from '@core/exercise';
-import { type Drawing, type Shape, ankleDrawing, soleDrawing } from '@core/footprint';
-import { type Doc, centred, ink } from './print';
+import type { FootState } from '@core/exercise';
+import { type BothFeet, type Drawing, type Shape, ankleDrawing, soleDrawing } from '@core/footprint';
+import { type Doc, centred, ink, widthOf } from './print';
 
-const drawingOf = (state: FootState, { picture }: Phase): Drawing =>
+const drawingOf = (state: FootState, { picture }: BothFeet): Drawing =>
   picture === 'footprints' ? soleDrawing(state) : ankleDrawing(state, picture === 'ankle-side' ? 'side' : 'front');
 
 const gap = 0.06;
 const scaleOf = (box: Drawing['box'], width: number): number => (width * (1 - gap)) / 2 / box.width;
 
-export function pictureHeight(phase: Phase, width: number): number {
-  const { box } = drawingOf(phase.working, phase);
+export function pictureHeight(feet: BothFeet, width: number): number {
+  const { box } = drawingOf(feet.left, feet);
   return box.height * scaleOf(box, width);
 }
 
 /**
- * Both feet side by side, left on the left: the one that works in full ink, what the other does under it.
- * @param size of those words, points; 0 for none, where they would be too small to read
+ * Both feet side by side, left on the left: the one that works in full ink, what each does under it.
+ * @param size of those words, points, smaller where a word is wider than its foot; 0 for none
  */
-export function drawFeet(doc: Doc, phase: Phase, x: number, y: number, width: number, size: number): void {
+export function drawFeet(doc: Doc, feet: BothFeet, x: number, y: number, width: number, size: number): void {
   const one = width * (1 - gap) * 0.5;
-  const feet = [
-    { state: phase.working, mirrored: true, x },
-    { state: phase.other ?? phase.working, mirrored: false, x: x + one + width * gap },
-  ];
-  for (const { state, mirrored, x: left } of feet) {
-    const drawing = drawingOf(state, phase);
+  for (const side of ['left', 'right'] as const) {
+    const state = feet[side];
+    const left = side === 'left' ? x : x + one + width * gap;
+    const drawing = drawingOf(state, feet);
     const scale = scaleOf(drawing.box, width);
     doc.save();
     doc.translate(left, y).scale(scale);
-    if (mirrored) doc.translate(drawing.box.width, 0).scale(-1, 1);
+    if (side === 'left') doc.translate(drawing.box.width, 0).scale(-1, 1);
     doc.translate(-drawing.box.x, -drawing.box.y);
     for (const shape of drawing.shapes) paint(doc, shape, state.role === 'works' ? ink.foot : ink.idle);
     doc.restore();
@@ -37,7 +35,8 @@ export function drawFeet(doc: Doc, phase: Phase, x: number, y: number, width: nu
       x: left,
       y: y + drawing.box.height * scale + size * 0.1,
       width: one,
-      size: size * 0.8,
+      // a hair less, so that it is not broken for the last bit of a sum
+      size: Math.min(size * 0.8, (0.99 * one) / widthOf(doc, state.role, 1)),
       colour: ink.quiet,
     });
   }

@@ -79,6 +79,11 @@ export function heightOf(doc: Doc, text: string, width: number, size: number, fa
   return doc.font(face).fontSize(size).heightOfString(shown, { width, lineGap: 0 });
 }
 
+/** How wide a line is, points. */
+export function widthOf(doc: Doc, text: string, size: number, face: Face = 'plain'): number {
+  return doc.font(face).fontSize(size).widthOfString(text);
+}
+
 export function centred(doc: Doc, text: string, { x, y, width, size, face = 'plain', colour = ink.text }: Block): void {
   doc.font(face).fontSize(size).fillColor(colour).text(text, x, y, { width, align: 'center', lineBreak: false });
 }

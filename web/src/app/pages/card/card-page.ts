@@ -45,6 +45,7 @@ export class CardPage implements OnInit {
     return timed ? cardOf(timed.plan, timed.timeline) : null;
   });
   protected readonly time = sayTime;
+  protected readonly sides = ['left', 'right'] as const;
   protected readonly foot = cardFoot;
   private readonly sheet = viewChild<ElementRef<HTMLElement>>('sheet');
   /** The largest print at which everything stands on one page: measured, since words wrap as they like. */

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { mdiArrowDown, mdiArrowUp, mdiClose } from '@mdi/js';
+import { bothFeet } from '@core/footprint';
 import { type HomeItem, type Settled, type Trade, mindsIn, tellingPhase, tradeWords } from '@core/homework';
 import { WhoSees } from '../../data/who-sees';
 import { DoseParts } from '../../parts/dose/dose-parts';
@@ -39,7 +40,7 @@ export class ItemCard {
   ];
   protected readonly name = computed(() => this.settled().exercise.name[this.sheet.words()]);
   protected readonly rungs = computed(() => this.settled().exercise.ladder?.rungs ?? []);
-  protected readonly phase = computed(() => tellingPhase(this.settled().execution));
+  protected readonly feet = computed(() => bothFeet(tellingPhase(this.settled().execution), 'both'));
   protected readonly lengths = computed(() => {
     const { phases, phaseSeconds } = this.settled().execution;
     return phases.map(({ name }, i) => ({ name, seconds: phaseSeconds[i] ?? 1 }));

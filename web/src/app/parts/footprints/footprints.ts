@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { FootState, Phase } from '@core/exercise';
+import { bothFeet } from '@core/footprint';
 import type { Side } from '@core/plan';
 import { Foot } from './foot';
 import { contactWords, footWords } from './contact-words';
@@ -29,11 +30,9 @@ export class Footprints {
   readonly wide = input(false);
 
   protected readonly feet = computed(() => {
-    const { working, other } = this.phase();
+    const feet = bothFeet(this.phase(), this.working());
     return (['left', 'right'] as const).map((side) => {
-      // Where both work and the two do different things, the first of them is shown on the left.
-      const first = this.working() === 'both' ? side === 'left' : this.working() === side;
-      const state = first || other === null ? working : other;
+      const state = feet[side];
       const works = state.role === 'works';
       return { side, state, works, role: roleWords[state.role] };
     });
