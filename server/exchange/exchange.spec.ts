@@ -172,7 +172,7 @@ describe('a class that goes to another teacher', () => {
     const text = JSON.stringify(changed);
     const first = ready(await to.send(text));
     expect(first.counts.class).toMatchObject({ new: 0, differs: 1 });
-    const { entries } = ComingEntries.parse((await to.get(`/api/coming/${first.id}/entries?kind=class`)).body);
+    const { entries } = ComingEntries.parse((await to.post(`/api/coming/${first.id}/entries`, { kind: 'class' })).body);
     expect(entries).toEqual([{ kind: 'class', id: 'class-1', title: 'Quiet ankles, again', state: 'differs' }]);
     await to.take(first.id);
     expect(to.server.classes.read('class-1').plan.title).toBe('Quiet ankles');

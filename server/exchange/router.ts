@@ -29,8 +29,9 @@ export function exchangeRouter(file: string, comings: Comings, goings: Goings, n
   const idOf = (params: { readonly id?: string }): string => params.id ?? '';
 
   router.get('/coming/:id', ({ params }, response) => void response.json(comings.state(idOf(params))));
-  router.get('/coming/:id/entries', ({ params, query }, response) => {
-    response.json(comings.entries(idOf(params), readBody(EntriesAsked, query)));
+  // what is looked for may be somebody's name: it stands in no address
+  router.post('/coming/:id/entries', ({ params, body }, response) => {
+    response.json(comings.entries(idOf(params), readBody(EntriesAsked, body)));
   });
   router.post('/coming/:id/take', ({ params, body }, response) => {
     response.status(202).json(comings.take(idOf(params), readBody(TakeIn, body)));

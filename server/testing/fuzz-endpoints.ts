@@ -177,7 +177,7 @@ export function endpointsOf(fetched: ReadonlyMap<string, unknown>, one: (kind: s
     { method: 'DELETE', path: '/people/students/:student' },
     // from where something is taken in, the routes are others: all else is asked before
     { method: 'GET', path: '/coming/:coming' },
-    { method: 'GET', path: '/coming/:coming/entries', query: { kind: 'class' } },
+    { method: 'POST', path: '/coming/:coming/entries', body: () => ({ kind: 'class' }) },
     { method: 'POST', path: '/coming/:coming/take', body: () => ({ kinds: null, only: null, over: 'none' }) },
     { method: 'DELETE', path: '/coming/:coming' },
     { method: 'POST', path: '/coming', body: () => ({ format: 1 }) },

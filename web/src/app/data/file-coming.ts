@@ -61,9 +61,7 @@ export class FileComing {
   /** A page of what is in it. */
   readonly entries = toSignal(
     loading(this.entries$, (asked) =>
-      this.http
-        .get(`/api/coming/${this.id() ?? ''}/entries`, { params: { ...asked } })
-        .pipe(map((body) => ComingEntries.parse(body))),
+      this.http.post(`/api/coming/${this.id() ?? ''}/entries`, asked).pipe(map((body) => ComingEntries.parse(body))),
     ),
     { initialValue: waiting },
   );

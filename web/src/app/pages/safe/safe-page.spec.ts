@@ -87,7 +87,10 @@ describe('safe keeping', () => {
     fixture.detectChanges();
     tick();
     if (coming.state === 'ready')
-      http.expectOne(({ url }) => url.endsWith('/entries')).flush({ entries: [], next: null });
+      // what is looked for may be a name: no address has it
+      http
+        .expectOne(({ urlWithParams, method }) => method === 'POST' && urlWithParams.endsWith('/entries'))
+        .flush({ entries: [], next: null });
     fixture.detectChanges();
   }
 
