@@ -14,7 +14,7 @@ import { RouterLink } from '@angular/router';
 import type { ComingEntry, EntryCounts, FileFault, RecordKind, TakeIn } from '@core/contract';
 import { FileComing } from '../../data/file-coming';
 import { sayInstant } from '../../parts/saying/instant-words';
-import { countOf, kindName, kindsInOrder, listOf, stateWords } from './kind-words';
+import { countCell, countOf, kindName, kindsInOrder, listOf, stateWords } from './kind-words';
 import { UnderWay } from './under-way';
 
 const none: EntryCounts = { new: 0, same: 0, differs: 0, out: 0, kept: 0 };
@@ -54,6 +54,7 @@ export class ComingPanel {
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly stateWords = stateWords;
   protected readonly kindName = kindName;
+  protected readonly cell = countCell;
 
   /** All that is new, or only what is picked. */
   protected readonly mode = signal<'all' | 'picked'>('all');

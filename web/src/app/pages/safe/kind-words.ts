@@ -5,8 +5,10 @@ import { kindNames } from '@core/format';
 export const kindsInOrder = Object.keys(kindNames) as readonly RecordKind[];
 
 export const kindName = (kind: RecordKind, count: number): string => kindNames[kind][count === 1 ? 0 : 1];
-export const countOf = (kind: RecordKind, count: number): string =>
-  `${count.toLocaleString('en-GB')} ${kindName(kind, count)}`;
+const grouped = (count: number): string => count.toLocaleString('en-GB');
+/** A count in a table; a dash for none. */
+export const countCell = (count: number): string => (count > 0 ? grouped(count) : '–');
+export const countOf = (kind: RecordKind, count: number): string => `${grouped(count)} ${kindName(kind, count)}`;
 
 /** “3 classes, 2 exercises and 1 course” */
 export function listOf(words: readonly string[]): string {
