@@ -245,19 +245,18 @@ export class FuzzedServer {
     // one to ask for and one to leave alone, of each kind
     await this.secondCourse();
     const db = new Database(this.files.file, { readonly: true });
+    const owner = db.prepare('select student_id from homework where id = ?').pluck();
     for (const { kind, table } of kinds) {
+      // homework goes with the one it is for
+      const kept = kind === 'student' ? owner.get(this.keptOf.get('homework')) : null;
       // a class of a course is touched by its course
       const found = db
-        .prepare(`select id from ${table} where id not like 'demo-winter-%' order by id limit 12`)
-        .all() as {
-        id: string;
-      }[];
-      const last = found.pop();
-      if (last) this.keptOf.set(kind, last.id);
-      this.ids.set(
-        kind,
-        found.map(({ id }) => id),
-      );
+        .prepare(`select id from ${table} where id not like 'demo-winter-%' order by id = ? desc, id limit 12`)
+        .pluck()
+        .all(kept) as string[];
+      const last = kept === null ? found.pop() : found.shift();
+      if (last !== undefined) this.keptOf.set(kind, last);
+      this.ids.set(kind, found);
     }
     db.close();
     const one = (kind: string): string => this.ids.get(kind)?.[0] ?? this.keptOf.get(kind) ?? '';
@@ -335,10 +334,10 @@ const kinds = [
   { kind: 'class', table: 'classes' },
   { kind: 'exercise', table: 'exercises' },
   { kind: 'run', table: 'runs' },
-  { kind: 'student', table: 'students' },
   { kind: 'group', table: 'groups' },
   { kind: 'course', table: 'courses' },
   { kind: 'homework', table: 'homework' },
+  { kind: 'student', table: 'students' },
 ] as const;
 
 const textOf = (query: Record<string, unknown>): Record<string, string> =>
