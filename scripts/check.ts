@@ -15,6 +15,8 @@ interface Check {
   readonly args: readonly string[];
   /** How many passed and failed; without it the whole check counts as one. */
   readonly tally?: (succeeded: boolean) => Tally;
+  /** What has to be done before it begins. */
+  readonly after?: Check;
 }
 
 const scratch = mkdtempSync(join(tmpdir(), 'needlework-check-'));
@@ -31,30 +33,13 @@ function counted<T>(file: string, tally: (report: T) => Tally): Tally {
   }
 }
 
-const still: readonly Check[] = [
-  { name: 'format', command: 'npx', args: ['prettier', '--check', '--log-level', 'warn', '.'] },
-  { name: 'lint', command: 'npx', args: ['eslint', '--max-warnings', '0', '.'] },
-  { name: 'types', command: 'npx', args: ['tsc', '-p', 'tsconfig.json'] },
-  { name: 'types of pages and their tests', command: 'npx', args: ['tsc', '-p', 'web/tsconfig.lint.json'] },
-  { name: 'types of core alone', command: 'npx', args: ['tsc', '-p', 'core/tsconfig.json'] },
-  { name: 'boundaries', command: 'npm', args: ['run', '--silent', 'boundaries'] },
-  { name: 'dead exports', command: 'npx', args: ['knip'] },
-  { name: 'build', command: 'npx', args: ['tsx', 'scripts/build.ts'] },
-  {
-    name: 'faults of the disk, kills, second starts',
-    command: 'npx',
-    args: ['tsx', 'scripts/faults.ts', '--short', '--report', faultReport],
-    tally: () => counted(faultReport, (r: Tally) => r),
-  },
-];
-
-/** Unit and component tests of some rooms. */
-function jest(name: string, ...rooms: readonly string[]): Check {
-  const report = join(scratch, `jest-${rooms.join('-')}.json`);
+/** Unit and component tests of a room. */
+function jest(name: string, room: string): Check {
+  const report = join(scratch, `jest-${room}.json`);
   return {
     name,
     command: 'npx',
-    args: ['jest', '--silent', '--json', '--outputFile', report, '--selectProjects', ...rooms],
+    args: ['jest', '--silent', '--json', '--outputFile', report, '--selectProjects', room],
     tally: () =>
       counted(report, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
         passed: r.numPassedTests,
@@ -62,8 +47,29 @@ function jest(name: string, ...rooms: readonly string[]): Check {
       })),
   };
 }
-const ofCoreAndPages = jest('unit and component tests of core and pages', 'core', 'web');
-const ofServer = jest('tests of the server', 'server');
+const build: Check = { name: 'build', command: 'npx', args: ['tsx', 'scripts/build.ts'] };
+const faults: Check = {
+  name: 'faults of the disk, kills, second starts',
+  command: 'npx',
+  args: ['tsx', 'scripts/faults.ts', '--short', '--report', faultReport],
+  tally: () => counted(faultReport, (r: Tally) => r),
+  after: build,
+};
+/** The longest first, so that two lanes end at about the same time. */
+const sideBySide: readonly Check[] = [
+  jest('unit tests of core', 'core'),
+  build,
+  jest('unit and component tests of pages', 'web'),
+  jest('tests of the server', 'server'),
+  { name: 'lint', command: 'npx', args: ['eslint', '--max-warnings', '0', '.'] },
+  faults,
+  { name: 'types', command: 'npx', args: ['tsc', '-p', 'tsconfig.json'] },
+  { name: 'format', command: 'npx', args: ['prettier', '--check', '--log-level', 'warn', '.'] },
+  { name: 'types of pages and their tests', command: 'npx', args: ['tsc', '-p', 'web/tsconfig.lint.json'] },
+  { name: 'types of core alone', command: 'npx', args: ['tsc', '-p', 'core/tsconfig.json'] },
+  { name: 'boundaries', command: 'npm', args: ['run', '--silent', 'boundaries'] },
+  { name: 'dead exports', command: 'npx', args: ['knip'] },
+];
 
 const browser: Check = {
   name: 'tests in Chromium',
@@ -101,15 +107,21 @@ async function run(check: Check, alone = false): Promise<Tally & { readonly name
   return { name: check.name, ...tally, seconds: Math.round((performance.now() - from) / 1000) };
 }
 
-async function inTurn(checks: readonly Check[]): Promise<Awaited<ReturnType<typeof run>>[]> {
-  const results = [];
-  for (const check of checks) results.push(await run(check));
-  return results;
+/** Takes one check after the other off a list, as lanes beside it do, until none is left. */
+async function lane(waiting: Check[], done: Set<Check>, results: Awaited<ReturnType<typeof run>>[]): Promise<void> {
+  for (;;) {
+    const next = waiting.findIndex(({ after }) => !after || done.has(after));
+    const [check] = next < 0 ? [] : waiting.splice(next, 1);
+    if (!check) return;
+    results.push(await run(check));
+    done.add(check);
+  }
 }
 
 async function main(): Promise<void> {
-  // two lanes of about the same length: most checks keep one processor busy, and the smallest machine that teaches has two
-  const results = (await Promise.all([inTurn([...still, ofServer]), inTurn([ofCoreAndPages])])).flat();
+  const [waiting, done, results] = [[...sideBySide], new Set<Check>(), [] as Awaited<ReturnType<typeof run>>[]];
+  // most checks keep one processor busy, and the smallest machine that teaches has two
+  await Promise.all([lane(waiting, done, results), lane(waiting, done, results)]);
   results.push(await run(browser, true));
   rmSync(scratch, { recursive: true, force: true });
   console.log('\n');
