@@ -35,6 +35,16 @@ for (const title of [
   });
 }
 
+test('on a phone the card stacks, and what paper holds is still what is said', async ({ page, request }) => {
+  const id = await copyOf(request, 'Thursday lunch: quiet ankles');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/class/${id}/card`);
+  await expect(page.locator('.feet nw-foot').first()).toBeVisible();
+  await expect(page.getByText('leave no room for the feet')).toHaveCount(0);
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+});
+
 test('the card speaks clock time once it knows when the class starts', async ({ page, request }) => {
   const id = await copyOf(request, 'Thursday lunch: quiet ankles');
   await page.goto(`/class/${id}/card`);

@@ -54,6 +54,8 @@ describe('a class card on paper, read by another package (unpdf)', () => {
     // nothing is twice, and nothing is lost
     // what each foot does stands under its picture
     expect(times(text, 'works')).toBeGreaterThan(5);
+    // the right foot leads: it works first, and stands on the right
+    expect(text).toMatch(/(rests|stands) works/);
     const small = await pdf(`/api/classes/${workshop}/card.pdf`);
     expect(times(text, 'then L')).toBe(times(small.text, 'then L'));
     expect(times(text, ' from ')).toBe(times(small.text, ' from '));

@@ -69,6 +69,7 @@ export class CardPage implements OnInit {
         return points;
       };
       element.classList.remove('bare');
+      element.classList.add('as-paper');
       const withFeet = most(leastPoints);
       // a class that is too long for pictures goes without: words are what cannot be left out
       const bare = !fits(withFeet);
@@ -77,6 +78,7 @@ export class CardPage implements OnInit {
       this.bare.set(bare);
       this.points.set(points);
       this.tooLong.set(!fits(points));
+      element.classList.remove('as-paper');
     });
   }
 

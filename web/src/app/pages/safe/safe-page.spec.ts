@@ -141,6 +141,13 @@ describe('safe keeping', () => {
     expect(request.body).toEqual({ kinds: ['class', 'exercise', 'taught'], only: null, over: 'none' });
   });
 
+  it('counts stand in the table as everywhere, and none is a dash', () => {
+    open();
+    choose({ ...ready, counts: { reading: { ...none, new: 4178, kept: 1200 } } });
+    const cells = [...page.querySelectorAll('tbody td')].map((cell) => cell.textContent.replace(/\s+/g, ' ').trim());
+    expect(cells).toEqual(['4,178', '– and 1,200 that stay', '–', '–']);
+  });
+
   it('a kind that is unticked stays out', () => {
     open();
     choose(ready);
