@@ -84,6 +84,20 @@ describe('a stored document', () => {
     expect(readPlan({ ...stored(plan), format: 4, brief, blocks })).toEqual({ ok: true, value: plan });
   });
 
+  it('of before rooms and music stands in rows of a plain room, one teaches, and nothing plays', () => {
+    const { room, teachers, ideaTie, ...brief } = plan.brief;
+    const { music, ...rest } = plan;
+    void [room, teachers, ideaTie, music];
+    const blocks = plan.blocks.map((block) => ({
+      ...block,
+      items: itemsOf(plan).map(({ piece, ...item }) => {
+        void piece;
+        return item;
+      }),
+    }));
+    expect(readPlan({ ...stored(rest), format: 9, brief, blocks })).toEqual({ ok: true, value: plan });
+  });
+
   it('is brought up wherever the old word lies: in an edit made while teaching too', () => {
     const event = (event: object) => ({ runId: 'run-1', deviceId: 'dev-1', seq: 0, atMs: 0, event });
     const dose = [{ ...travel(4, 20, 80), lengths: undefined, passes: 4 }];
@@ -101,10 +115,10 @@ describe('a stored document', () => {
   });
 
   it('of a newer format, cut in half, or of another kind is refused with its reason, and not changed', () => {
-    const future = { ...stored(plan), format: 10 };
+    const future = { ...stored(plan), format: 11 };
     const asked = JSON.stringify(future);
     const refused = readPlan(future);
-    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 10, known: 9 } });
+    expect(refused).toEqual({ ok: false, error: { code: 'newer-format', format: 11, known: 10 } });
     expect(JSON.stringify(future)).toBe(asked);
     for (const nonsense of [null, undefined, 'plan', 7, [], JSON.stringify(plan).slice(0, 80)])
       expect(readPlan(nonsense)).toEqual({ ok: false, error: { code: 'not-a-document' } });

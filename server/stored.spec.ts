@@ -93,7 +93,7 @@ describe('what another version of Needlework has stored', () => {
   it.each(['class-format-0', 'class-format-1'])('%s is brought up to date when it is read', async (id) => {
     const read = ClassRead.parse((await get(`/api/classes/${id}`).expect(200)).body);
     expect(read.plan).toMatchObject({
-      format: 9,
+      format: 10,
       accepted: [],
       brief: { concerns: [], teacherAt: 'walks', kitOut: 'when-needed' },
     });
@@ -103,7 +103,7 @@ describe('what another version of Needlework has stored', () => {
   it('a class of a newer format is told and left alone, and the list still shows it', async () => {
     const answer = await get('/api/classes/class-of-the-future').expect(409);
     expect(Problem.parse(answer.body)).toMatchObject({ code: 'not-readable' });
-    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 9)');
+    expect(Problem.parse(answer.body).detail).toContain('newer Needlework (format 99; this one reads up to 10)');
     const { classes } = (await get('/api/classes').expect(200)).body as { classes: { id: string }[] };
     expect(classes.map((c) => c.id).sort()).toEqual([
       'class-cut-in-half',
@@ -140,6 +140,6 @@ describe('what another version of Needlework has stored', () => {
       .send({ saveId: 'save-old', plan: old })
       .expect(201);
     const read = ClassRead.parse((await get('/api/classes/class-from-old-page').expect(200)).body);
-    expect(read.plan.format).toBe(9);
+    expect(read.plan.format).toBe(10);
   });
 });

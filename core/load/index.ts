@@ -1,3 +1,4 @@
+export * from './class-load';
 export * from './load';
 export * from './rules';
 export * from './weave';

@@ -23,6 +23,7 @@ const PlanChange = PlanFields.pick({
   slotSeconds: true,
   reservePercent: true,
   lead: true,
+  music: true,
   school: true,
   pace: true,
   accepted: true,

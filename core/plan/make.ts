@@ -1,6 +1,8 @@
 import { type Exercise, type School, defaultSchool, startingRung } from '../exercise';
+import { noMusic } from './music';
 import { type Pace, defaultPace } from './pace';
 import { type AnyItem, type Block, type Item, type Plan, allItemsOf, longestTitle, otherSide } from './plan';
+import { plainRoom } from './room';
 import { schoolDose } from './school-dose';
 
 /** Gives ids; passed in, so that core has no randomness of its own. */
@@ -15,13 +17,14 @@ export function newPlan(
   pace: Pace = defaultPace(),
 ): Plan {
   return {
-    format: 9,
+    format: 10,
     id,
     title,
     brief: {
       audience: 'mixed',
       purpose: '',
       idea: '',
+      ideaTie: null,
       groupId: null,
       people: null,
       floor: 'wood',
@@ -29,10 +32,13 @@ export function newPlan(
       cupboard: {},
       concerns: [],
       teacherAt: 'walks',
+      teachers: 1,
+      room: plainRoom,
     },
     slotSeconds,
     reservePercent: 5,
     lead: 'left',
+    music: noMusic,
     school,
     pace,
     blocks: [],
@@ -85,6 +91,7 @@ export function newItem(id: string, exercise: Exercise, revision: string, school
     substitutes: [],
     floor: null,
     musicRunsOn: false,
+    piece: null,
     wornUntil: null,
     locked: false,
     priority: 2,

@@ -4,7 +4,10 @@ import { Concern, CueKind, School, Substitute } from '../exercise';
 import { Id } from '../id';
 import { Floor, KitId } from '../kit';
 import { ClassCheck } from '../measure/check-id';
+import { IdeaTie } from './idea-tie';
+import { Music } from './music';
 import { Familiarity, Pace } from './pace';
+import { ClassRoom } from './room';
 
 export const Side = z.enum(['left', 'right']);
 export type Side = z.infer<typeof Side>;
@@ -74,6 +77,8 @@ export const Item = z.strictObject({
   inEachPass: z.boolean(),
   /** Goes on in the music of the item before: nothing lies between them. Only where both are counts at one tempo. */
   musicRunsOn: z.boolean(),
+  /** The piece of music it is done to, of those that the class has; null for none. */
+  piece: Id.nullable(),
   /** Put on here and worn beside the work up to the end of this later item; null for an exercise of its own. */
   wornUntil: Id.nullable(),
   locked: z.boolean(),
@@ -122,6 +127,8 @@ export const Brief = z.strictObject({
   purpose: z.string().max(300),
   /** The one idea of the class, as it is said to the class; empty where it has none. */
   idea: z.string().max(120),
+  /** What the idea is about in what feet do; null where nobody has said, and nothing can be followed. */
+  ideaTie: IdeaTie.nullable(),
   /** The group it is taught to; null where nobody has said. */
   groupId: Id.nullable(),
   people: z.int().min(1).max(200).nullable(),
@@ -134,6 +141,9 @@ export const Brief = z.strictObject({
   concerns: z.array(Concern).max(16),
   /** Where the teacher stands to see: going round, in front of the class, or behind it. */
   teacherAt: z.enum(['walks', 'front', 'behind']),
+  /** How many teach. */
+  teachers: z.union([z.literal(1), z.literal(2)]),
+  room: ClassRoom,
 });
 export type Brief = z.infer<typeof Brief>;
 
@@ -148,7 +158,7 @@ export type Accepted = z.infer<typeof Accepted>;
 /** The fields of a plan, before the rules that hold across them. */
 export const PlanFields = z.strictObject({
   /** Grows when the shape of a stored class changes; older ones are brought up by `readPlan`. */
-  format: z.literal(9),
+  format: z.literal(10),
   id: Id,
   title: z.string().trim().min(1).max(longestTitle),
   brief: Brief,
@@ -160,6 +170,7 @@ export const PlanFields = z.strictObject({
   reservePercent: z.number().min(0).max(40),
   /** The foot that starts; alternates from class to class. */
   lead: Side,
+  music: Music,
   school: School,
   pace: Pace,
   blocks: z.array(Block).max(24),

@@ -1,8 +1,10 @@
 import { lengthsNotPasses } from '../dose';
 import type { Result } from '../result';
 import { type ReadError, readStored, throughout } from '../stored';
+import { noMusic } from './music';
 import { type PaceKey, defaultPace, paceDefaults } from './pace';
 import { Plan } from './plan';
+import { plainRoom } from './room';
 
 type Document = Readonly<Record<string, unknown>>;
 const isDocument = (value: unknown): value is Document => typeof value === 'object' && value !== null;
@@ -96,6 +98,22 @@ const withSpreads = (plan: Document): Document => {
   return { ...plan, pace: { workSpread, aroundSpread, daySpread, ...pace } };
 };
 
+/** Where the class stands, what its idea is about and what music it has were not said. */
+const withRoomAndMusic = (plan: Document): Document => ({
+  music: noMusic,
+  ...plan,
+  brief: {
+    ideaTie: null,
+    teachers: 1,
+    room: plainRoom,
+    ...(isDocument(plan['brief']) ? plan['brief'] : {}),
+  },
+  blocks: all(plan['blocks'], (block) => ({
+    ...block,
+    items: all(block['items'], (item) => (item['kind'] === 'exercise' ? { piece: null, ...item } : item)),
+  })),
+});
+
 const upgrades = [
   // 0: before plans carried a number
   withLaterFields,
@@ -114,6 +132,8 @@ const upgrades = [
   withReasons,
   // 8: how far a class strays was the same for every teacher
   withSpreads,
+  // 9: no room, no music, an idea in words alone
+  withRoomAndMusic,
 ];
 
 /**

@@ -3,3 +3,4 @@ export type { OtherDose } from './rule';
 export type { Finding, ProvedMend } from './finding';
 export * from './reorder/reorder';
 export * from './flows';
+export * from './stand-ins';

@@ -1,9 +1,11 @@
-import { type Execution, type Fault, heldOnTo, resolve, withSubstitutes } from '../exercise';
+import { type Execution, heldOnTo, resolve } from '../exercise';
 import { type Floor, type KitId, floorSuits, kitNames } from '../kit';
 import { sayLength } from '../say-time';
+import { seenFrom } from '../sight';
 import { clearsFloor, shortKit, surfaceFor } from '../timeline';
 import { alternativesTo, leftOut, moved, substitutesFor } from './mend';
 import { type Entry, type Mend, type ReviewContext, classRule, named, orderRule } from './rule';
+import { standInsFor } from './stand-ins';
 
 /** A floor that the exercise cannot be done on, mats or not. */
 export const wrongFloor = classRule({
@@ -67,22 +69,18 @@ export const matsTwice = orderRule<readonly [mats: 'away' | 'out' | 'aside', lai
   },
 });
 
-const seenFrom: Readonly<Record<'front' | 'behind', ReadonlySet<Fault['from']>>> = {
-  front: new Set<Fault['from']>(['front', 'above', 'mirror in front', 'inner side', 'outer side']),
-  behind: new Set<Fault['from']>(['behind', 'inner side', 'outer side']),
-};
-
 /** A fault that cannot be seen from where the teacher stands. */
 export const unseenFault = classRule({
   id: 'unseen-fault',
   severity: 'note',
   reason: 'A fault shows from one side only. Where you stand decides what you can correct.',
   look: (context) => {
-    const { teacherAt } = context.brief;
-    if (teacherAt === 'walks') return [];
+    const { teacherAt, teachers, room } = context.brief;
+    if (teacherAt === 'walks' || teachers === 2) return [];
+    const view = teacherAt === 'front' ? 'ahead' : 'behind';
     const blind = context.entries.filter(({ execution: { faults } }) => {
       const [main] = faults;
-      return main !== undefined && !seenFrom[teacherAt].has(main.from);
+      return main !== undefined && seenFrom(main.from, view, room.mirror === 'front') === 0;
     });
     const [first] = blind;
     if (!first) return [];
@@ -180,25 +178,12 @@ export const kitShort = classRule({
   },
 });
 
-/** What every one of some exercises names in the place of a piece, and there is enough of. */
+/** The first piece that can stand in for one that is short. */
 function insteadOf(kit: KitId, entries: readonly Entry[], { brief }: ReviewContext): Mend | null {
-  const named = entries.map(({ execution }) =>
-    execution.kit.filter((need) => need.kit === kit).flatMap((need) => need.substitutes.map((s) => s.kit)),
-  );
-  const by = named[0]?.find((piece) => {
-    const goesRound = ({ execution }: Entry) => !shortKit(withSubstitutes(execution, [{ of: kit, by: piece }]), brief);
-    return named.every((list) => list.includes(piece)) && entries.every(goesRound);
-  });
-  if (!by) return null;
+  const [found] = standInsFor(kit, entries, brief);
+  if (!found) return null;
   return {
-    words: `${kitNames[by]} in place of ${kitNames[kit]}`.replace(/^./, (c) => c.toUpperCase()),
-    command: {
-      type: 'together',
-      commands: entries.map(({ item }) => ({
-        type: 'edit-item',
-        itemId: item.id,
-        change: { substitutes: [...item.substitutes, { of: kit, by }] },
-      })),
-    },
+    words: `${kitNames[found.by]} in place of ${kitNames[kit]}`.replace(/^./, (c) => c.toUpperCase()),
+    command: found.command,
   };
 }

@@ -184,7 +184,7 @@ describe('the outbox', () => {
     store.shelf.set('draft:class-1', { plan, basedOn: 3, saveId: 'save-old' });
     await open();
     expect(outbox.newest('class:class-1')).toMatchObject({ kind: 'class', basedOn: 3 });
-    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 9 } });
+    expect(body(sent())).toMatchObject({ saveId: 'save-old', basedOn: 3, plan: { title: 'Drafted', format: 10 } });
   });
 
   it('tells what it cannot read and leaves it where it is: cut in half, or of a newer version', async () => {

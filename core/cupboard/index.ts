@@ -1,0 +1,3 @@
+export * from './bands';
+export * from './kit-lines';
+export * from './too-few';

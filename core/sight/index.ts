@@ -1,0 +1,3 @@
+export * from './sight';
+export * from './sight-words';
+export * from './view';
