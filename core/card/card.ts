@@ -1,5 +1,6 @@
 import { cautionsFor, concernNames, takeOffWords } from '../exercise';
 import { type BothFeet, bothFeet } from '../footprint';
+import { faultsIn } from '../idea';
 import { type KitId, isFetched, kitNames } from '../kit';
 import { checkName } from '../measure';
 import { type Item, type Plan, findAny } from '../plan';
@@ -118,7 +119,7 @@ function itemOf(plan: Plan, timeline: Timeline, time: ItemTime, item: Item): Omi
   const { words } = plan.school;
   const { execution } = time;
   if (!execution) throw new RangeError('an item on the card has its exercise');
-  const [fault] = execution.faults;
+  const [fault] = faultsIn(plan, execution);
   const phase = execution.phases[1] ?? execution.phases[0];
   const [caution] = plan.brief.concerns.length > 0 ? cautionsFor(execution.cautions, plan.brief.concerns) : [];
   const levels = levelLines(plan, time);

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { Concern, Family, School } from '../exercise';
 import { Id } from '../id';
 import { Floor, KitId } from '../kit';
-import { IdeaId } from './idea';
+import { IdeaId } from '../plan';
 
 /** What a class is for: it decides what it is made of, how much of each, and how hard. */
 export const Occasion = z.enum(['class', 'opening', 'warm-up', 'release', 'homework']);
@@ -16,6 +16,10 @@ export type PlaceInRoom = z.infer<typeof PlaceInRoom>;
 export const FocusFamily = Family.exclude(['check', 'close']);
 export type FocusFamily = z.infer<typeof FocusFamily>;
 export const isFocus = (family: Family): family is FocusFamily => family !== 'check' && family !== 'close';
+
+/** Ideas that enough of the catalogue carries for a whole class. */
+export const ComposeIdea = IdeaId.exclude(['heels-behind-toes']);
+export type ComposeIdea = z.infer<typeof ComposeIdea>;
 
 /** Who comes, how long, with what, and for what. */
 export const ComposeBrief = z.strictObject({
@@ -47,7 +51,7 @@ export const ComposeBrief = z.strictObject({
   /** Answers of a school for this class alone; the rest is as the teacher teaches. */
   school: School.partial(),
   /** The one idea; null leaves it to the proposals, each with its own. */
-  idea: IdeaId.nullable(),
+  idea: ComposeIdea.nullable(),
 });
 export type ComposeBrief = z.infer<typeof ComposeBrief>;
 

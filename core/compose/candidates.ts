@@ -15,13 +15,13 @@ import {
   startingRung,
   withSubstitutes,
 } from '../exercise';
+import { ideas } from '../idea';
 import { type KitId, floorSuits, isFetched, isWorn, kitNames } from '../kit';
 import { likeness } from '../library';
 import { type Item, type Pace, familiarityAfter, newItem } from '../plan';
 import { surfaceFor } from '../timeline';
-import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus } from './brief';
+import { type ComposeBrief, type FocusFamily, type PlaceInRoom, isFocus, ComposeIdea } from './brief';
 import { type DoseChoice, type Levels, dosesFor, isLoaded } from './doses';
-import { IdeaId, ideas } from './idea';
 import { placeInHour } from './shape';
 
 /** What was taught before, as far as it bears on the next class. */
@@ -49,7 +49,7 @@ export interface Candidate {
   readonly place: PlaceInRoom;
   /** What has to be there and be carried: chairs count as the place they are. */
   readonly kit: readonly KitId[];
-  readonly carries: ReadonlySet<IdeaId>;
+  readonly carries: ReadonlySet<ComposeIdea>;
   /** How much it asks, 0 to about 10: what it loads, how far it is integrated, balance and landings. */
   readonly demand: number;
   /** Shortest first. */
@@ -265,7 +265,7 @@ function candidateOf({ revision, exercise }: Offer, request: CandidateRequest): 
     item: dosed.item,
     place,
     kit: execution.kit.map((need) => need.kit).filter((kit) => isFetched(kit) && kit !== 'chair' && kit !== 'mat'),
-    carries: new Set(IdeaId.options.filter((idea) => ideas[idea].carries(execution))),
+    carries: new Set(ComposeIdea.options.filter((idea) => ideas[idea].carries(execution))),
     demand: demandOf(execution),
     doses: dosed.choices,
     seconds: dosed.seconds,

@@ -1,15 +1,14 @@
 import { dice } from '../dice';
 import { type Plan, itemsOf } from '../plan';
-import { type FocusFamily, isFocus } from './brief';
+import { type FocusFamily, isFocus, ComposeIdea } from './brief';
 import { noHistory } from './candidates';
 import { type Clash, clashOf, noneFits } from './clash';
 import { type Draft, type Frame, drafted, mostShared } from './draft';
 import { type Ground, type Meeting, groundOf } from './ground';
-import { IdeaId } from './idea';
 import { type Made, longestOnFeetMs, made } from './proposal';
-import { type Swap, swapped } from './swap';
 import { type NotAsked, type Reason, notAskedOf, reasonsOf } from './reasons';
 import { type Term, farthest, longestStanding, sharesIn } from './score';
+import { type Swap, swapped } from './swap';
 
 export interface ComposeRequest extends Meeting {
   /** Three, or one more. */
@@ -25,7 +24,7 @@ export interface ComposeRequest extends Meeting {
 /** A class to look at, with what speaks for it. */
 export interface Proposal {
   readonly plan: Plan;
-  readonly idea: IdeaId;
+  readonly idea: ComposeIdea;
   readonly reasons: readonly Reason[];
   readonly terms: readonly Term[];
   readonly sum: number;
@@ -112,11 +111,11 @@ function* composedOnly(request: ComposeRequest): Generator<{ readonly done: numb
   const count = request.count ?? 3;
   const proposals: Proposal[] = [];
   const shown = (request.shown ?? []).map((ids) => new Set(ids));
-  const used = new Set<IdeaId>();
+  const used = new Set<ComposeIdea>();
   for (let at = 0; at < count; at++) {
     const order = ideasFor(request, ground, at, shown).filter((idea) => !used.has(idea) || request.brief.idea !== null);
     yield { done: 0.1 + (0.85 * (at + 0.2)) / count };
-    let best: { readonly idea: IdeaId; readonly of: Made } | null = null;
+    let best: { readonly idea: ComposeIdea; readonly of: Made } | null = null;
     // Where doses could not take up what the draft misjudged, the next one is made for as much more or less.
     let moreSeconds = 0;
     for (let attempt = 0; attempt < mostTries; attempt++) {
@@ -182,12 +181,12 @@ const mostFrames = 30;
 function draftOf(
   request: ComposeRequest,
   ground: Ground,
-  idea: IdeaId,
+  idea: ComposeIdea,
   { at, attempt, shown, moreSeconds, howLong }: Attempt,
 ): { readonly draft: Draft | null; readonly frame: Frame } {
   const { school, kept = [] } = request;
   const { may } = ground;
-  const roll = dice(request.seed * 7919 + at * 101 + attempt * 13 + IdeaId.options.indexOf(idea));
+  const roll = dice(request.seed * 7919 + at * 101 + attempt * 13 + ComposeIdea.options.indexOf(idea));
   roll(97);
   const frame = frameWith(ground, kept) ?? ground.frame(at + (request.seed % 3));
   const keptOnes = kept.flatMap(
@@ -211,7 +210,7 @@ function draftOf(
 function* oneOf(
   request: ComposeRequest,
   ground: Ground,
-  idea: IdeaId,
+  idea: ComposeIdea,
   attempt: Attempt,
 ): Generator<number, Made | null> {
   const { draft, frame } = draftOf(request, ground, idea, attempt);
@@ -225,7 +224,7 @@ function* oneOf(
 
 function proposalOf(
   of: Made,
-  idea: IdeaId,
+  idea: ComposeIdea,
   { shares }: Ground,
   { brief, history = noHistory, school }: ComposeRequest,
 ): Proposal {
@@ -250,10 +249,10 @@ function ideasFor(
   ground: Ground,
   at: number,
   shown: readonly ReadonlySet<string>[],
-): readonly IdeaId[] {
+): readonly ComposeIdea[] {
   const { idea } = request.brief;
   if (idea) return [idea];
-  return IdeaId.options
+  return ComposeIdea.options
     .map((option) => ({
       option,
       sum:

@@ -1,8 +1,9 @@
-import { type Pace, type Side, newBlock, newPlan, recheckExercise } from '../plan';
 import type { School } from '../exercise';
+import { ideas } from '../idea';
+import { type Pace, type Side, newBlock, newPlan, recheckExercise } from '../plan';
 import { type LadderNote, type RosterAsked, type Student, mainLevelFor, optionsFor } from '../roster';
 import { type FindRevision, buildTimeline } from '../timeline';
-import { type ComposeBrief, type FocusFamily, isFocus } from './brief';
+import { type ComposeBrief, type FocusFamily, isFocus, type ComposeIdea } from './brief';
 import {
   type Candidate,
   type History,
@@ -14,7 +15,6 @@ import {
 } from './candidates';
 import type { Levels } from './doses';
 import { type Frame, nearestDose } from './draft';
-import { type IdeaId, ideas } from './idea';
 import type { Setting } from './proposal';
 import { titleOf } from './reasons';
 import type { Judging } from './score';
@@ -52,7 +52,7 @@ export interface Ground {
   readonly asked: ReadonlyMap<FocusFamily, number>;
   readonly seats: ReadonlyMap<FocusFamily, number>;
   readonly frame: (at: number) => Frame;
-  readonly judging: (idea: IdeaId) => Judging;
+  readonly judging: (idea: ComposeIdea) => Judging;
   readonly workSeconds: (frame: Frame) => number;
 }
 

@@ -4,7 +4,6 @@ export * from './class-from';
 export * from './compose';
 export { type Levels } from './doses';
 export { mostShared } from './draft';
-export { IdeaId, ideas } from './idea';
 export { type Leaning } from './shape';
 export { movingShare } from './proposal';
 export { type Term, mostMoving, termWords, whatHelped } from './score';

@@ -1,5 +1,7 @@
 import { timed } from '../dose';
+import type { School } from '../exercise';
 import { fitNow } from '../fit';
+import { ideas } from '../idea';
 import {
   type Item,
   type NextId,
@@ -14,13 +16,11 @@ import {
   offerLevels,
   recheckExercise,
 } from '../plan';
-import type { School } from '../exercise';
 import { type Finding, reorder, review } from '../sequence';
 import { type FindRevision, type Timeline, buildTimeline, slotFit } from '../timeline';
-import { type ComposeBrief, isFocus } from './brief';
+import { type ComposeBrief, isFocus, type ComposeIdea } from './brief';
 import { type Candidate, type Offer, placeOf } from './candidates';
 import { type Draft, type Frame, nearestDose } from './draft';
-import { type IdeaId, ideas } from './idea';
 import { type Judging, type Step, type Term, mostMoving, sumOf, termsOf } from './score';
 
 export interface Setting {
@@ -37,7 +37,7 @@ export interface Setting {
   readonly nextId: NextId;
   /** Levels beside the main one that suit the people; null where nobody knows them. */
   readonly optionsFor: ((item: Item) => Pick<Item, 'easier' | 'harder'> | null) | null;
-  readonly titleFor: (idea: IdeaId) => string;
+  readonly titleFor: (idea: ComposeIdea) => string;
 }
 
 /** A class from a brief: fitted, ordered, reviewed. */
@@ -60,7 +60,7 @@ const mostMends = 8;
 export function* made(
   draft: Draft,
   frame: Frame,
-  idea: IdeaId,
+  idea: ComposeIdea,
   judging: Judging,
   setting: Setting,
 ): Generator<number, Made> {
@@ -150,7 +150,7 @@ export function longestOnFeetMs({ items }: Timeline): number {
   return longest;
 }
 
-function planOf(draft: Draft, frame: Frame, idea: IdeaId, setting: Setting): Plan {
+function planOf(draft: Draft, frame: Frame, idea: ComposeIdea, setting: Setting): Plan {
   const { brief, school, pace, lead, nextId, titleFor } = setting;
   const empty = newPlan(nextId(), titleFor(idea), brief.slotSeconds, school, pace);
   const steps: Step[] = [
@@ -183,6 +183,7 @@ function planOf(draft: Draft, frame: Frame, idea: IdeaId, setting: Setting): Pla
       audience: brief.who,
       purpose: '',
       idea: ideas[idea].sentence,
+      ideaTie: { kind: 'listed', id: idea },
       groupId: brief.groupId,
       people: brief.people,
       floor: brief.floor,

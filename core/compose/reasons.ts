@@ -1,10 +1,9 @@
 import { oppositeOf } from '../exercise';
 import { kitNames } from '../kit';
 import { recheckExercise } from '../plan';
-import type { ComposeBrief } from './brief';
+import type { ComposeBrief, ComposeIdea } from './brief';
 import type { Candidate, History, LeftOut } from './candidates';
 import { isLoaded } from './doses';
-import type { IdeaId } from './idea';
 import { type Step, highPoint, preparing, whatHelped } from './score';
 
 /** Why an exercise is in the class, in a sentence or two. */
@@ -41,7 +40,7 @@ const names = (steps: readonly Step[], words: 'plain' | 'anatomical'): string =>
 /** A reason for every pick: what it is for in this class, and what it has to do with the others. */
 export function reasonsOf(
   steps: readonly (Step & { readonly itemId: string })[],
-  idea: IdeaId,
+  idea: ComposeIdea,
   history: History,
   words: 'plain' | 'anatomical',
   { occasion, afterBreak }: Pick<ComposeBrief, 'occasion' | 'afterBreak'>,

@@ -2,8 +2,8 @@ import { defaultSchool } from '../exercise';
 import { defaultPace } from '../plan';
 import { catalogueOffers } from '../testing/twenty-briefs';
 import { type ComposeBrief, type FocusFamily, noHistory, usualBrief } from '.';
+import type { ComposeIdea } from './brief';
 import { type Candidate, type History, candidatesFor, likenessOf } from './candidates';
-import type { IdeaId } from './idea';
 import { type TermId, termWeights, termsOf } from './score';
 import { seatedShares, seats, sharesOf, worksIn } from './shape';
 
@@ -28,7 +28,7 @@ const candidate = (id: string): Candidate => {
 
 interface Asked {
   readonly brief?: Partial<ComposeBrief>;
-  readonly idea?: IdeaId;
+  readonly idea?: ComposeIdea;
   readonly history?: Partial<History>;
   readonly shares?: readonly [FocusFamily, number][];
   readonly seconds?: number;

@@ -1,8 +1,7 @@
 import { amountName, numberIn, numberOf } from '../dose';
-import type { ComposeBrief, FocusFamily } from './brief';
+import type { ComposeBrief, ComposeIdea, FocusFamily } from './brief';
 import { isFocus } from './brief';
 import type { Candidate, History } from './candidates';
-import type { IdeaId } from './idea';
 import { worksIn } from './shape';
 
 /** An exercise in its place, with its class time. */
@@ -71,7 +70,7 @@ export const termWords: Readonly<Record<TermId, string>> = {
 export interface Judging {
   readonly brief: ComposeBrief;
   readonly shares: ReadonlyMap<FocusFamily, number>;
-  readonly idea: IdeaId;
+  readonly idea: ComposeIdea;
   readonly history: History;
   readonly alike: (a: Candidate, b: Candidate) => number;
 }

@@ -1,9 +1,9 @@
 import { type Item, type Plan, itemsOf } from '../plan';
 import { buildTimeline } from '../timeline';
+import type { ComposeIdea } from './brief';
 import { type Candidate, placeOf } from './candidates';
 import { nearestDose } from './draft';
 import type { Ground } from './ground';
-import type { IdeaId } from './idea';
 import { type Made, remade } from './proposal';
 
 /** One exercise of a class that is to be another one. */
@@ -22,7 +22,7 @@ const mostTried = 12;
 export function* swapped(
   { plan, exerciseId }: Swap,
   { setting, may, judging }: Ground,
-  idea: IdeaId,
+  idea: ComposeIdea,
   isSound: (of: Made) => boolean,
 ): Generator<number, Made | null> {
   const out = itemsOf(plan).find((item) => item.exerciseId === exerciseId && !item.recheck);

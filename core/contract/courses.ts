@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { Course, readCourse } from '../course/course';
-import { Region } from '../exercise';
 import { Id } from '../id';
 import { loadSources } from '../load/weeks';
+import { LoadOfFeet } from './load';
 import { LocalDate } from '../measure/day';
 import { PlanDocument, document } from './document';
 
@@ -59,13 +59,12 @@ export const ClassesMade = z.strictObject({
 });
 export type ClassesMade = z.infer<typeof ClassesMade>;
 
-const Each = z.strictObject({ left: z.number(), right: z.number() });
 /** Something that asks something of the feet, on its date. */
 export const CourseLoadEntry = z.strictObject({
   date: LocalDate,
   source: z.enum(loadSources),
   title: z.string(),
-  load: z.strictObject({ rises: Each, landings: Each, regions: z.partialRecord(Region, Each) }),
+  load: LoadOfFeet,
   /** What it is: a class of the course by its date, a taught class, a sheet of homework. */
   of: z.strictObject({ kind: z.enum(['class', 'run', 'home']), id: z.string() }),
 });

@@ -5,6 +5,7 @@ import { RunEvent } from '../run/event';
 import { PlanDocument } from './document';
 import { ExerciseRevision } from './exercises';
 import { next } from './page';
+import { LoadOfFeet } from './load';
 
 /** A class as it is begun on the floor: the plan is kept as taught. */
 export const StartRun = z.strictObject({
@@ -73,4 +74,12 @@ export const GroupDone = z.strictObject({
   ),
 });
 export type GroupDone = z.infer<typeof GroupDone>;
+/** What the last taught classes of a group asked of the feet; the newest first. */
+export const GroupLoads = z.strictObject({
+  taught: z.array(
+    z.strictObject({ runId: Id, classId: Id, startedAt: z.iso.datetime(), title: z.string(), load: LoadOfFeet }),
+  ),
+});
+export type GroupLoads = z.infer<typeof GroupLoads>;
+export const GroupLoadsAsked = z.strictObject({ group: Id });
 export const GroupDoneAsked = z.strictObject({ group: Id, from: z.iso.datetime(), to: z.iso.datetime() });

@@ -36,7 +36,7 @@ export function placesOf(bout: Bout, timeline: Timeline, wayOf: (event: Timeline
     (e) => e.kind === 'demonstration' && e.itemId === bout.itemId && e.endMs === bout.workStartMs,
   );
   const units = bout.events.filter(isWork);
-  const ideas = ideasOf(units, shown?.startMs ?? bout.workStartMs);
+  const ideas = ideasOf(units, shown?.startMs ?? units[0]?.startMs ?? bout.workStartMs);
   const last = units.length > 2 ? units.at(-1) : undefined;
   return {
     before: { startMs: bout.startMs, endMs: shown?.startMs ?? bout.workStartMs },

@@ -1,5 +1,6 @@
 import type { DosePart } from '../dose';
 import { type Execution, concernNames, picturesOf, takeOffWords } from '../exercise';
+import { type RedThread, type ThreadItem, redThread } from '../idea';
 import { type Item, type Plan, findAny } from '../plan';
 import { type Bout, boutsOf } from '../run';
 import { speakingMs } from '../speaking';
@@ -57,6 +58,8 @@ class Writer {
   private readonly begun = new Set<string>();
   private readonly pictured = new Set<string>();
   private ideaSaid = false;
+  /** The idea through the class, where it can be followed. */
+  private readonly thread: RedThread | null;
 
   constructor(
     private readonly plan: Plan,
@@ -65,6 +68,7 @@ class Writer {
   ) {
     this.rate = plan.pace.speakingWordsPerMinute;
     this.bouts = boutsOf(timeline);
+    this.thread = redThread(plan, timeline);
   }
 
   bout(bout: Bout): Cue[] {
@@ -141,7 +145,10 @@ class Writer {
       cues.push(...this.ifItFits(bout, 'turn', 'Last one, then the other way.', place, 'shorten'));
     if (last && isFree(last)) cues.push(...this.ifItFits(bout, 'last', 'Last one.', last));
     const asks = item.recheck !== null && !this.comesAgain(bout, item.id);
-    return asks ? [...cues, ...this.atTheEnd(bout, 'ask', askWords)] : cues;
+    if (!asks) return cues;
+    const { question = '' } = this.onThread(item.id) ?? {};
+    const about = question === '' ? [] : this.atTheEnd(bout, 'ask', `${question} ${askWords}`);
+    return [...cues, ...(about.length > 0 ? about : this.atTheEnd(bout, 'ask', askWords))];
   }
 
   /** The action, on the phases that it tells; else over the whole first rep. */
@@ -169,13 +176,23 @@ class Writer {
     });
   }
 
-  /** The idea of the class, once, where there is first time for it. */
+  /**
+   * The idea of the class where there is first time for it; then its picture, changed each time it returns, and what
+   * bridges to an exercise that asks the opposite.
+   */
   private idea(bout: Bout, place: Place): Cue[] {
     const { idea } = this.plan.brief;
-    if (this.ideaSaid || idea === '') return [];
+    if (idea === '') return [];
+    const { bridge = '', picture = '' } = this.onThread(bout.itemId) ?? {};
+    if (bridge !== '') return this.ifItFits(bout, 'idea', bridge, place);
+    if (this.ideaSaid) return this.ifItFits(bout, 'idea', picture, place);
     const said = this.ifItFits(bout, 'idea', idea, place);
     this.ideaSaid = said.length > 0;
     return said;
+  }
+
+  private onThread(itemId: string | null): ThreadItem | null {
+    return this.thread?.items.find((item) => item.itemId === itemId) ?? null;
   }
 
   private comesAgain({ index }: Bout, itemId: string): boolean {
@@ -205,16 +222,17 @@ class Writer {
     return less === null ? [] : [this.cue(bout, moment, less, place)];
   }
 
-  private saidOf({ cues: own }: Item, execution: Execution): Said {
+  private saidOf({ id, cues: own }: Item, execution: Execution): Said {
     const words = this.plan.school.words;
     const { cues } = execution;
+    const onIt = this.onThread(id);
     const pictures = picturesOf(execution).map((picture) => picture[words]);
     return {
       setup: own.setup ?? cues.setup[words],
       action: own.action ?? cues.action[words],
       breath: own.breath ?? cues.breath?.[words] ?? '',
       picture: own.picture ?? pictures[this.taught % pictures.length] ?? '',
-      correction: own.correction ?? cues.correction[words],
+      correction: own.correction ?? (onIt?.part === 'carries' ? onIt.watch?.say : null) ?? cues.correction[words],
     };
   }
 }

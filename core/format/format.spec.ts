@@ -90,8 +90,8 @@ describe('tones as a sound file', () => {
 
   it('are those of the floor, where the class goes as planned', () => {
     const press = sampleExercise('press', { sidePattern: 'both' }, [2, 2]);
-    const { timeline } = bareClass([{ exercise: press, dose: reps(2) }]);
-    expect(tonesIn(timeline)).toEqual([
+    const { plan, timeline } = bareClass([{ exercise: press, dose: reps(2) }]);
+    expect(tonesIn(plan, timeline)).toEqual([
       { kind: 'rep', atMs: 0 },
       { kind: 'phase', atMs: 2000 },
       { kind: 'rep', atMs: 4000 },

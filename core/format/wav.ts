@@ -1,3 +1,4 @@
+import type { Plan } from '../plan';
 import { type Tone, boutsOf, tonePitches, tonesOf } from '../run';
 import type { Timeline } from '../timeline';
 
@@ -8,9 +9,9 @@ export interface TimedTone {
 }
 
 /** Every tone of a class that goes as planned. */
-export const tonesIn = (timeline: Timeline): TimedTone[] =>
+export const tonesIn = (plan: Plan, timeline: Timeline): TimedTone[] =>
   boutsOf(timeline).flatMap((bout) =>
-    tonesOf(bout).map(({ kind, workMs }) => ({ kind, atMs: bout.workStartMs + workMs })),
+    tonesOf(bout, plan).map(({ kind, workMs }) => ({ kind, atMs: bout.workStartMs + workMs })),
   );
 
 /** Samples a second, one channel of 16 bits: enough for tones, and 20 minutes are 19 MB. */
@@ -19,7 +20,7 @@ const bytesPerSample = 2;
 const headerBytes = 44;
 const toneMs = 160;
 const apartMs = 110;
-const loudness: Readonly<Record<Tone['kind'], number>> = { rep: 0.5, phase: 0.25, end: 0.5 };
+const loudness: Readonly<Record<Tone['kind'], number>> = { rep: 0.5, phase: 0.25, beat: 0.2, end: 0.5 };
 
 /**
  * A sound file of tones, as long as the class: RIFF/WAVE, PCM, one channel. It yields its progress, 0 to 1.

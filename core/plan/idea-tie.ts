@@ -6,13 +6,13 @@ export const IdeaId = z.enum([
   'inner-ball',
   'long-toes',
   'middle-lifts',
-  'heels-behind-toes',
   'toes-apart',
   'slow-way-back',
   'all-the-way',
   'both-edges',
   'big-toe',
   'three-points',
+  'heels-behind-toes',
 ]);
 export type IdeaId = z.infer<typeof IdeaId>;
 

@@ -15,12 +15,12 @@ export interface Bout {
   readonly workStartMs: number;
   readonly workEndMs: number;
   readonly endMs: number;
-  /** The counted part: work and the rests inside it, or the talk. */
+  /** The counted part: work, the count-in before it and the rests inside it, or the talk. */
   readonly events: readonly TimelineEvent[];
 }
 
-const isCounted = (event: TimelineEvent) =>
-  event.activity === 'work' || event.activity === 'rest' || event.activity === 'compare' || event.kind === 'talk-item';
+const isCounted = ({ activity, kind }: TimelineEvent) =>
+  ['work', 'rest', 'compare'].includes(activity) || kind === 'talk-item' || kind === 'count-in';
 
 /** Cuts a timeline into bouts, in order and without gaps. */
 export function boutsOf(timeline: Timeline): Bout[] {

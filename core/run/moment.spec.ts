@@ -25,6 +25,16 @@ describe('what the floor shows at one instant', () => {
     });
   });
 
+  it('counts in at the tempo before the first phrase, and then begins at one', () => {
+    // 8 counts at 120 are 4.0 s; then 4 eights
+    const entry = { exercise: sampleExercise('walk', { sidePattern: 'travelling' }), dose: counts(4, 8, 120) };
+    const { plan } = bareClass([entry], { music: { countIn: 8, pieces: [] } });
+    const shown = (ms: number) => momentOf(replay(plan, [started], ms, () => entry.exercise));
+    expect(shown(0)).toMatchObject({ count: '1', of: 'of 8, then begin', doing: 'count in' });
+    expect(shown(3999)).toMatchObject({ count: '8', doing: 'count in' });
+    expect(shown(4000)).toMatchObject({ count: '1', of: 'of 8, phrase 1 of 4' });
+  });
+
   it('says when the last rep has begun', () => {
     expect(at({ exercise: press, dose: reps(3) }, 11_999)?.last).toBe(false);
     expect(at({ exercise: press, dose: reps(3) }, 12_000)?.last).toBe(true);

@@ -32,6 +32,7 @@ const pauses: Partial<Record<TimelineEvent['kind'], string>> = {
   shift: 'to the next spot',
   turn: 'turn round',
   turns: 'the others have the kit',
+  'count-in': 'count in',
 };
 
 export const timeOf = (state: RunState, bout: Bout | null): ItemTime | null =>
@@ -52,9 +53,11 @@ export function momentOf(state: RunState): Moment | null {
     event,
     ...(event.kind === 'talk-item'
       ? talked(event, passedMs(state))
-      : event.open && part
-        ? countedOpen(bout, event, part, passedMs(state))
-        : counted(event, part, atMs)),
+      : event.kind === 'count-in'
+        ? countedIn(event, state.plan.music.countIn, atMs)
+        : event.open && part
+          ? countedOpen(bout, event, part, passedMs(state))
+          : counted(event, part, atMs)),
     open: event.open,
     foot: event.feet,
     doing: pauses[event.kind] ?? (at && phase ? phase.name : ''),
@@ -113,6 +116,12 @@ function countedOpen(
     return { count: String(Math.floor(sinceMs / Math.max(1, unitMs)) + 1), of: `of ${amountWords(part)}, ${until}` };
   const between = window ? `${window[0]} to ${window[2]}` : amountWords(part);
   return { count: String(Math.floor(sinceMs / 1000) + 1), of: `seconds of ${between}, ${until}` };
+}
+
+/** The counts before the first phrase, called up. */
+function countedIn({ startMs, endMs }: TimelineEvent, counts: number, atMs: number) {
+  const beat = Math.floor(((atMs - startMs) * counts) / Math.max(1, endMs - startMs)) + 1;
+  return { count: String(Math.min(counts, Math.max(1, beat))), of: `of ${counts}, then begin` };
 }
 
 /** Talk counts its seconds up: how long it was meant to be, and that it ends when the teacher says so. */

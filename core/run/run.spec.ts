@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Dose, byFeel, holds, reps, withRange, withUntil } from '../dose';
+import { type Dose, byFeel, counts, holds, reps, withRange, withUntil } from '../dose';
 import { type Plan, type PlanCommand, defaultPace, isUnequal, itemsOf } from '../plan';
 import { anyPlan, variedExercises } from '../testing/arbitrary';
 import { bareClass, sampleExercise, sampleRevision, timelineOf } from '../testing/sample';
@@ -145,9 +145,9 @@ describe('owed reps', () => {
 
 describe('tones', () => {
   it('sound at each rep, each phase and the end of the bout, and rest in rests', () => {
-    const { timeline } = bareClass([{ exercise: sampleExercise('band', {}, [2, 1, 3]), dose: reps(2) }]);
+    const { plan, timeline } = bareClass([{ exercise: sampleExercise('band', {}, [2, 1, 3]), dose: reps(2) }]);
     const [bout] = boutsOf(timeline);
-    expect(bout && tonesOf(bout).map((t) => `${t.kind} ${t.workMs}`)).toEqual([
+    expect(bout && tonesOf(bout, plan).map((t) => `${t.kind} ${t.workMs}`)).toEqual([
       'rep 0',
       'phase 2000',
       'phase 3000',
@@ -157,7 +157,29 @@ describe('tones', () => {
       'end 12000',
     ]);
     const [held] = boutsOf(bareClass([{ exercise: rise, dose: holds(2, 10, 5) }]).timeline);
-    expect(held && tonesOf(held).map((t) => t.workMs)).toEqual([0, 15_000, 25_000]);
+    expect(held && tonesOf(held, plan).map((t) => t.workMs)).toEqual([0, 15_000, 25_000]);
+  });
+
+  it('to counts every beat is heard, the count-in too; to a piece of music only where a phrase begins', () => {
+    const walk = sampleExercise('walk', { sidePattern: 'travelling' });
+    const piece = { id: 'tide', title: 'Tide', beatsPerMinute: 120, seconds: 180 };
+    const heard = (item: { piece: string | null }) => {
+      const music = { countIn: 4 as const, pieces: [piece] };
+      const { plan, timeline } = bareClass([{ exercise: walk, dose: counts(2, 4, 120), item }], { music });
+      const [bout] = boutsOf(timeline);
+      return tonesOf(bout!, plan).map((t) => `${t.kind} ${t.workMs}`);
+    };
+    expect(heard({ piece: null }).slice(0, 6)).toEqual([
+      'beat 0',
+      'beat 500',
+      'beat 1000',
+      'beat 1500',
+      'rep 2000',
+      'beat 2500',
+    ]);
+    // four to count in, two phrases of four, and the end
+    expect(heard({ piece: null })).toHaveLength(13);
+    expect(heard({ piece: 'tide' })).toEqual(['beat 0', 'rep 2000', 'rep 4000', 'end 6000']);
   });
 });
 
@@ -341,8 +363,9 @@ describe('work that has no end of its own (practice)', () => {
   });
 
   it('makes no tone: a tone would end it', () => {
-    const [bout] = boutsOf(bareClass([{ exercise: toes, dose: byFeel(20, 40, 60) }]).timeline);
-    expect(bout && tonesOf(bout)).toEqual([]);
+    const { plan: felt, timeline } = bareClass([{ exercise: toes, dose: byFeel(20, 40, 60) }]);
+    const [bout] = boutsOf(timeline);
+    expect(bout && tonesOf(bout, felt)).toEqual([]);
   });
 
   it('keeps the plan’s place: late by what it took longer', () => {
@@ -391,7 +414,7 @@ describe('what one foot owes is owed at once (practice)', () => {
     const made = [...short, [38_000, { kind: 'made-up', bout: 1, fromMs: 12_000 }] as const];
     const now = at(made, 39_000);
     const bout = currentBout(now)!;
-    const coming = tonesOf(bout).filter((tone) => tone.workMs > workMsOf(now));
+    const coming = tonesOf(bout, now.plan).filter((tone) => tone.workMs > workMsOf(now));
     expect(coming.map((t) => [t.kind, t.workMs])).toEqual([
       ['rep', 16_000],
       ['rep', 20_000],

@@ -83,7 +83,7 @@ describe('what is worn, on the floor', () => {
   });
 
   it('goes on to the next as soon as it is on: there is nothing to count, and nothing sounds', () => {
-    expect(tonesOf(currentBout(at(plan, 0))!)).toEqual([]);
+    expect(tonesOf(currentBout(at(plan, 0))!, plan)).toEqual([]);
     const on = at(plan, 30_000, [0, go], [20_000, go]);
     expect([on.status, currentBout(on)?.itemId]).toEqual(['ready', 'item-a']);
     expect(reportOf(on).notReached).not.toContain('item-s');

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { holds, reps } from '../dose';
+import { counts, holds, reps } from '../dose';
 import { type Exercise, type School, defaultSchool } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import {
@@ -28,12 +28,13 @@ type Entry = string | readonly [id: string, change: Partial<Item>];
 interface Setting {
   readonly school?: Partial<School>;
   readonly brief?: Partial<Brief>;
+  readonly music?: Plan['music'];
   readonly flow?: Block['flow'];
   readonly otherDoses?: ReadonlyMap<string, readonly OtherDose[]>;
 }
 
 /** A class of catalogue exercises at their usual doses, in one block; under eight minutes nobody asks for a look. */
-function classOf(entries: readonly Entry[], { school, brief, flow }: Setting = {}): Plan {
+function classOf(entries: readonly Entry[], { school, brief, flow, music }: Setting = {}): Plan {
   const settled = { ...defaultSchool, ...school };
   const items = entries.map((entry, i): Item => {
     const [id, change] = typeof entry === 'string' ? [entry, {}] : entry;
@@ -45,6 +46,7 @@ function classOf(entries: readonly Entry[], { school, brief, flow }: Setting = {
   return {
     ...plan,
     brief: { ...plan.brief, ...brief },
+    ...(music ? { music } : {}),
     blocks: [{ ...newBlock('block-1', 'Work', items), flow: flow ?? 'by-exercise' }],
   };
 }
@@ -78,6 +80,11 @@ const aClass = (...work: readonly Entry[]): readonly Entry[] => [
   ...work,
   ['walk-and-compare', { recheck: { of: null } }],
 ];
+
+/** Half a minute of music at 96 a minute: 48 counts. */
+const tide: Setting = {
+  music: { countIn: 0, pieces: [{ id: 'tide', title: 'Tide', beatsPerMinute: 96, seconds: 30 }] },
+};
 
 /** For each rule a class that breaks only it, and one that does not. */
 const cases: Readonly<
@@ -281,6 +288,20 @@ const cases: Readonly<
     keeps: ['half-toe-walk', 'knee-to-wall'],
     with: { brief: { teacherAt: 'front' } },
     keepsWith: { brief: { teacherAt: 'walks' } },
+  },
+  'music-runs-out': {
+    breaks: [['easy-stepping', { dose: [counts(8, 8, 96)], piece: 'tide' }]],
+    keeps: [['easy-stepping', { dose: [counts(4, 8, 96)], piece: 'tide' }]],
+    with: tide,
+  },
+  'other-tempo': {
+    breaks: [['easy-stepping', { dose: [counts(4, 8, 104)], piece: 'tide' }]],
+    keeps: [['easy-stepping', { dose: [counts(4, 8, 96)], piece: 'tide' }]],
+    with: tide,
+  },
+  'open-eight': {
+    breaks: [['easy-stepping', { dose: [counts(1, 12, 96)] }]],
+    keeps: [['easy-stepping', { dose: [counts(3, 8, 96)] }]],
   },
   schools: { breaks: ['sore-spot-wait'], keeps: ['sore-spot-wait'], keepsWith: { school: { rolling: 'stops' } } },
   'two-axes': {

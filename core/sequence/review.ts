@@ -5,6 +5,7 @@ import { changesSaved } from './changes';
 import { askFirst, cautioned, heldBack, mindful, supportOffered } from './concerns';
 import { type Finding, type Found, type ProvedMend, type ReviewInput, contextOf, foundBy } from './finding';
 import { mainForNobody } from './levels';
+import { musicRunsOut, openEight, otherTempo } from './music';
 import { archThird, balanceAfterCalf, regionRun, standingLeg } from './load';
 import { ladderOrder, lookAgain, lookFirst, prepared, releasePlace } from './order';
 import { oneWay, owedWays, unevenPair } from './parity';
@@ -37,9 +38,12 @@ const quick: readonly Rule[] = [
   standingLeg,
   matsTwice,
   kitShort,
+  musicRunsOut,
+  otherTempo,
   bridge,
   unseenFault,
   optionSupport,
+  openEight,
   mainForNobody,
   mindful,
   schoolsMixed,

@@ -1,4 +1,5 @@
 import type { Execution, Fault } from '../exercise';
+import { faultsIn } from '../idea';
 import { type Brief, type Plan, RoomWall } from '../plan';
 import type { Timeline } from '../timeline';
 import { type ClassFacing, type Seen, type TeacherPlace, placesIn, seenFrom, viewFrom } from './view';
@@ -50,11 +51,14 @@ const looked = 2;
  * Where to stand and which way the class faces, item by item: exact, the way through the class in which the most main
  * faults are seen, then with the fewest turn-rounds, then the better seen, then with the least walking.
  */
-export function sightOf({ brief }: Pick<Plan, 'brief'>, { items }: Pick<Timeline, 'items'>): Sight {
+export function sightOf(plan: Pick<Plan, 'brief'>, { items }: Pick<Timeline, 'items'>): Sight {
+  const { brief } = plan;
   const taught = [...items]
     .filter(({ execution, visits }) => execution !== null && visits.length > 0)
     .sort((a, b) => a.startMs - b.startMs)
-    .flatMap(({ itemId, execution }) => (execution ? [{ itemId, execution }] : []));
+    .flatMap(({ itemId, execution }) =>
+      execution ? [{ itemId, execution: { ...execution, faults: faultsIn(plan, execution) } }] : [],
+    );
   const ways = taught.map(({ execution }) => waysOf(execution, brief));
   const chosen = cheapest(ways);
   let turnRounds = 0;

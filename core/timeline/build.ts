@@ -1,4 +1,15 @@
-import { type DosePart, alternates, amountName, isOpen, kindOf, layOut, numberOf, phasesMsOf, tempoOf } from '../dose';
+import {
+  type DosePart,
+  alternates,
+  amountName,
+  beatMs,
+  isOpen,
+  kindOf,
+  layOut,
+  numberOf,
+  phasesMsOf,
+  tempoOf,
+} from '../dose';
 import {
   type Pace,
   type Sides,
@@ -185,12 +196,14 @@ class Builder {
       open?.visits.push({ startMs, endMs: this.now, feet: feetOf(first) });
       return;
     }
+    if (!stretch.runsOn) this.countIn(first);
     this.work(first);
     if (second) {
       this.spend('switch', 'switch', 'both', this.pace.sideSwitchSeconds * 1000);
       const needs = [first, second].map((visit) => needOf(visit)) as [Need, Need];
       this.spend('second-set-up', 'set-up', feetOf(second), secondSetUpMs(before, ...needs, this.pace));
       this.leave(second);
+      this.countIn(second);
       this.work(second);
     }
     this.othersTurn(first.ready, this.now - voiceFrom);
@@ -235,6 +248,14 @@ class Builder {
   /** The room as a visit leaves it. */
   private leave(visit: Visit): void {
     this.room = roomAfter(this.room, needOf(visit));
+  }
+
+  /** Counts before the first phrase, at its tempo. */
+  private countIn(visit: Visit): void {
+    const [part] = visit.ready.item.dose;
+    const tempo = part && kindOf(part).music?.(part);
+    if (tempo === undefined) return;
+    this.spend('count-in', 'set-up', feetOf(visit), beatMs(this.input.plan.music.countIn, tempo));
   }
 
   private work(visit: Visit): void {

@@ -17,6 +17,7 @@ export type EventKind =
   | 'set-up'
   | 'second-set-up'
   | 'demonstration'
+  | 'count-in'
   | 'switch'
   | 'turns'
   | 'talk-item'

@@ -1,0 +1,3 @@
+export * from './class-music';
+export * from './eights';
+export * from './tap';
