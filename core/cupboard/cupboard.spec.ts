@@ -57,6 +57,9 @@ describe('how much kit a class takes', () => {
     const walk = 'half-toe-walk';
     expect(lineOf([own, walk], 'band')).toMatchObject({ ready: true, clearedFor: { itemId: 'item-1' } });
     expect(lineOf([walk, own], 'band')).toMatchObject({ ready: false, clearedFor: null });
+    const twice = lineOf([own, walk, own], 'band');
+    expect(twice.aside).toEqual({ startMs: twice.uses[0]!.endMs, endMs: twice.uses[1]!.startMs });
+    expect(lineOf([own, 'spread-and-narrow', own], 'band').aside).toBeNull();
   });
 });
 

@@ -29,6 +29,8 @@ export interface KitLine {
   readonly ready: boolean;
   /** What it has to be out of the way for after its last use, and when; null where nothing needs the floor. */
   readonly clearedFor: { readonly itemId: string; readonly atMs: number } | null;
+  /** Between two uses something wants the floor: it is put aside for so long. Null where nothing does. */
+  readonly aside: { readonly startMs: number; readonly endMs: number } | null;
   /** When somebody fetches it in this class as it is planned; null where it lies ready. */
   readonly fetchedMs: number | null;
 }
@@ -72,10 +74,22 @@ export function kitLines(plan: Plan, timeline: Timeline): KitLine[] {
       toMs,
       ready: fixed || standsAside(kit) || inTheWay === undefined,
       clearedFor: fixed || kit === 'chair' || !after ? null : { itemId: after.itemId, atMs: after.startMs },
+      aside: fixed || standsAside(kit) ? null : asideIn(order, inOrder),
       fetchedMs: fetchedAt(plan, timeline, inOrder[0]?.itemId ?? '', kit),
     };
   });
   return [...lines.sort((a, b) => a.fromMs - b.fromMs), ...forOptions(plan, timeline, uses)];
+}
+
+/** The first gap between two uses in which somebody walks, jumps or balances without it, up to its next use. */
+function asideIn(order: readonly ItemTime[], uses: readonly KitUse[]): KitLine['aside'] {
+  for (const [i, { endMs }] of uses.entries()) {
+    const next = uses[i + 1];
+    if (!next) return null;
+    if (order.some((item) => wantsFloor(item) && item.startMs >= endMs && item.startMs < next.startMs))
+      return { startMs: endMs, endMs: next.startMs };
+  }
+  return null;
 }
 
 /** Stands by the side until it is needed: nobody walks into a chair by the wall. */
@@ -98,6 +112,7 @@ function forOptions(plan: Plan, timeline: Timeline, uses: ReadonlyMap<KitId, unk
       toMs: timeline.totalMs,
       ready: true,
       clearedFor: null,
+      aside: null,
       fetchedMs: null,
     }));
 }

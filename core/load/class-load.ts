@@ -1,4 +1,11 @@
-import { type Direction, Direction as directions, type Family, Family as families, Region } from '../exercise';
+import {
+  type Direction,
+  Direction as directions,
+  type Execution,
+  type Family,
+  Family as families,
+  Region,
+} from '../exercise';
 import { median } from '../measure/median';
 import type { Timeline } from '../timeline';
 import { type Each, type Load, itemLoads, together } from './load';
@@ -42,7 +49,7 @@ export function classLoad(timeline: Pick<Timeline, 'items' | 'events'>): ClassLo
   const balance = feet();
   const kinds = new Map<Family, number>();
   const ways = new Map<Direction, number>();
-  const hardAt = new Map<Region, (readonly [startMs: number, endMs: number])[]>();
+  const hardAt = new Map<Region, [startMs: number, endMs: number][]>();
   for (const event of timeline.events) {
     const execution = event.itemId === null ? null : byItem.get(event.itemId);
     if (event.activity !== 'work' || !execution) continue;
@@ -60,8 +67,11 @@ export function classLoad(timeline: Pick<Timeline, 'items' | 'events'>): ClassLo
     }
     add(kinds, exercise.family, ms);
     for (const direction of exercise.directions) add(ways, direction, ms / exercise.directions.length);
-    for (const [region, rating] of Object.entries(execution.regions) as [Region, number][])
-      if (rating >= hard) hardAt.set(region, [...(hardAt.get(region) ?? []), [event.startMs, event.endMs]]);
+    for (const region of hardIn(execution)) {
+      const at = hardAt.get(region);
+      if (at) at.push([event.startMs, event.endMs]);
+      else hardAt.set(region, [[event.startMs, event.endMs]]);
+    }
   }
   return {
     rises,
@@ -77,6 +87,14 @@ export function classLoad(timeline: Pick<Timeline, 'items' | 'events'>): ClassLo
     directions: directions.options.map((direction) => ({ direction, ms: ways.get(direction) ?? 0 })),
   };
 }
+
+/** What works hard in an exercise; executions never change, so it is read once. */
+function hardIn(execution: Execution): readonly Region[] {
+  const known = hardOf.get(execution) ?? Region.options.filter((region) => (execution.regions[region] ?? 0) >= hard);
+  hardOf.set(execution, known);
+  return known;
+}
+const hardOf = new WeakMap<Execution, readonly Region[]>();
 
 const feet = (): { left: number; right: number } => ({ left: 0, right: 0 });
 const add = <K>(to: Map<K, number>, key: K, ms: number): void => void to.set(key, (to.get(key) ?? 0) + ms);

@@ -76,7 +76,7 @@ type Change = Partial<Pick<Extract<DosePart, { kind: 'counts' }>, 'phrases' | 'c
 const edit = (item: Item, part: DosePart, change: Change): PlanCommand => ({
   type: 'edit-item',
   itemId: item.id,
-  change: { dose: item.dose.map((one) => (one === part ? withRange({ ...part, ...change } as DosePart, null) : one)) },
+  change: { dose: item.dose.map((one) => (one === part ? withRange({ ...part, ...change }, null) : one)) },
 });
 
 /** The nearest number of phrases that closes; where no number of such phrases does, phrases of eight. */

@@ -54,6 +54,9 @@ const quick: readonly Rule[] = [
 const thorough: readonly Rule[] = [changesSaved];
 export const rules: readonly Rule[] = [...quick, ...thorough];
 
+/** The rules about load: where work piles up. */
+export const loadRuleIds: readonly string[] = [regionRun, archThird, balanceAfterCalf, standingLeg].map(({ id }) => id);
+
 const ranks: Readonly<Record<Severity, number>> = { hard: 0, soft: 1, note: 2 };
 
 /**

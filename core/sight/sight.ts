@@ -32,11 +32,10 @@ export interface Sight {
   readonly walks: number;
 }
 
-/** What is weighed of one way to see an item, the heavier always first: see `costOf`. */
+/** One way in which an item can be seen: which way round, and who stands where. */
 interface Way {
   readonly facing: ClassFacing;
   readonly places: readonly TeacherPlace[];
-  readonly own: number;
 }
 
 /**
@@ -54,71 +53,131 @@ const looked = 2;
 export function sightOf(plan: Pick<Plan, 'brief'>, { items }: Pick<Timeline, 'items'>): Sight {
   const { brief } = plan;
   const taught = [...items]
-    .filter(({ execution, visits }) => execution !== null && visits.length > 0)
+    .filter(({ visits }) => visits.length > 0)
     .sort((a, b) => a.startMs - b.startMs)
     .flatMap(({ itemId, execution }) =>
-      execution ? [{ itemId, execution: { ...execution, faults: faultsIn(plan, execution) } }] : [],
+      execution ? [{ itemId, asks: { ...asksOf(execution), faults: faultsIn(plan, execution).slice(0, looked) } }] : [],
     );
-  const ways = taught.map(({ execution }) => waysOf(execution, brief));
-  const chosen = cheapest(ways);
+  const grid = gridOf(brief);
+  const chosen = cheapest(
+    grid,
+    taught.map(({ asks }) => ownCosts(asks, grid, brief)),
+  );
   let turnRounds = 0;
   let walks = 0;
   return {
-    items: taught.map(({ itemId, execution }, at): ItemSight => {
-      const way = chosen[at]!;
+    items: chosen.flatMap((way, at): ItemSight[] => {
+      const item = taught[at];
+      if (!item) return [];
       const before = chosen[at - 1];
       const turns = before !== undefined && before.facing !== way.facing;
       turnRounds += Number(turns);
       walks += Number(before !== undefined && before.places[0] !== way.places[0]);
-      return { itemId, facing: way.facing, places: way.places, turns, watched: watchedIn(execution, way, brief) };
+      return [{ itemId: item.itemId, ...way, turns, watched: watchedIn(item.asks, way, brief) }];
     }),
     turnRounds,
     walks,
   };
 }
 
-/** The cheapest way through all items, each behind each way of the one before. */
-function cheapest(ways: readonly (readonly Way[])[]): Way[] {
-  let costs = ways[0]?.map(({ own }) => own) ?? [];
+/** What of an exercise decides about how it is seen. */
+type Asks = Pick<Execution, 'facing' | 'sidePattern' | 'faults'>;
+const asksOf = ({ facing, sidePattern }: Execution) => ({ facing, sidePattern });
+
+/** Every way there is in a room, and for each thing that can change between two items the ways that differ in it alone. */
+interface Grid {
+  readonly ways: readonly Way[];
+  readonly changes: readonly { readonly cost: number; readonly groups: readonly (readonly number[])[] }[];
+}
+
+const everyFacing: readonly ClassFacing[] = [...RoomWall.options, 'centre'];
+
+/** Grids by how people stand and how many teach: there are four. */
+const grids = new Map<string, Grid>();
+
+function gridOf(brief: Brief): Grid {
+  const key = `${brief.room.formation} ${brief.teachers}`;
+  const known = grids.get(key) ?? newGrid(brief);
+  grids.set(key, known);
+  return known;
+}
+
+function newGrid({ room, teachers }: Brief): Grid {
+  const places = placesIn(room);
+  const pairs = teachers === 1 ? places.map((one) => [one]) : places.flatMap((a) => places.map((b) => [a, b]));
+  const ways = everyFacing.flatMap((facing) => pairs.map((both): Way => ({ facing, places: both })));
+  const alike = (key: (way: Way) => string) => {
+    const groups = new Map<string, number[]>();
+    ways.forEach((way, i) => groups.set(key(way), [...(groups.get(key(way)) ?? []), i]));
+    return [...groups.values()];
+  };
+  return {
+    ways,
+    changes: [
+      { cost: weigh.turn, groups: alike(({ places: at }) => at.join()) },
+      ...Array.from({ length: teachers }, (_, who) => ({
+        cost: weigh.walk,
+        groups: alike(({ facing, places: at }) => [facing, ...at.filter((_place, i) => i !== who)].join()),
+      })),
+    ],
+  };
+}
+
+/**
+ * The cheapest way through all items. What changes between two of them costs the same wherever it changes to, so each thing
+ * is looked at by itself: stay, or come from the cheapest of those that differ in it alone.
+ */
+function cheapest({ ways, changes }: Grid, own: readonly (readonly number[])[]): Way[] {
+  let costs: readonly number[] = own[0] ?? [];
   const came: number[][] = [];
-  for (let at = 1; at < ways.length; at++) {
-    const [before, here] = [ways[at - 1] ?? [], ways[at] ?? []];
-    const from: number[] = [];
-    costs = here.map((way, i) => {
-      let best = Infinity;
-      before.forEach((last, j) => {
-        const cost = (costs[j] ?? 0) + between(last, way);
-        if (cost < best) [best, from[i]] = [cost, j];
-      });
-      return best + way.own;
-    });
+  for (const here of own.slice(1)) {
+    const reached = [...costs];
+    const from = reached.map((_, i) => i);
+    for (const { cost, groups } of changes)
+      for (const group of groups) {
+        const least = group.reduce((a, b) => ((reached[b] ?? 0) < (reached[a] ?? 0) ? b : a));
+        for (const i of group)
+          if ((reached[least] ?? 0) + cost < (reached[i] ?? 0)) {
+            reached[i] = (reached[least] ?? 0) + cost;
+            from[i] = from[least] ?? least;
+          }
+      }
+    costs = reached.map((cost, i) => cost + (here[i] ?? 0));
     came.push(from);
   }
   let at = costs.indexOf(Math.min(...costs));
   const path: Way[] = [];
-  for (let i = ways.length - 1; i >= 0; i--) {
-    const way = ways[i]?.[at];
+  for (let i = own.length - 1; i >= 0; i--) {
+    const way = ways[at];
     if (way) path.unshift(way);
     at = came[i - 1]?.[at] ?? 0;
   }
   return path;
 }
 
-function between(last: Way, way: Way): number {
-  let cost = last.facing === way.facing ? 0 : weigh.turn;
-  for (let i = 0; i < way.places.length; i++) if (last.places[i] !== way.places[i]) cost += weigh.walk;
-  return cost;
+/** What each way costs for an item by itself: known again wherever the same things are asked. */
+function ownCosts(asks: Asks, { ways }: Grid, brief: Brief): readonly number[] {
+  const { room, teachers, teacherAt } = brief;
+  const key = [...asks.faults.map(({ from }) => from), '', asks.facing, asks.sidePattern].join();
+  const inRoom = [room.formation, room.mirror, room.wall, teachers, teacherAt].join();
+  if (settledFor !== inRoom) settled.clear();
+  settledFor = inRoom;
+  const known = settled.get(key);
+  if (known) return known;
+  const facings = new Set(facingsOf(asks, brief));
+  const first = new Set(placesFor(brief));
+  const costs = ways.map((way) =>
+    facings.has(way.facing) && way.places[0] !== undefined && first.has(way.places[0])
+      ? ownCost(asks, way, brief)
+      : Infinity,
+  );
+  settled.set(key, costs);
+  return costs;
 }
 
-/** Every way in which an item can be taught in this room, in an order in which the first is the plainest. */
-function waysOf(execution: Execution, brief: Brief): Way[] {
-  const first = placesFor(brief);
-  const pairs =
-    brief.teachers === 1 ? first.map((one) => [one]) : first.flatMap((a) => placesIn(brief.room).map((b) => [a, b]));
-  return facingsOf(execution, brief).flatMap((facing) =>
-    pairs.map((both) => ({ facing, places: both, own: ownCost(execution, { facing, places: both }, brief) })),
-  );
-}
+/** Costs of the room that was asked about last, by what exercises ask: an edit asks about the same room again. */
+const settled = new Map<string, readonly number[]>();
+let settledFor = '';
 
 /** Where the first teacher may stand: where they said that they stay, or anywhere. A second one goes round. */
 function placesFor({ teacherAt, room }: Brief): readonly TeacherPlace[] {
@@ -144,17 +203,17 @@ export function facingsOf({ facing }: Pick<Execution, 'facing'>, { room }: Pick<
   }
 }
 
-function ownCost(execution: Execution, way: Pick<Way, 'facing' | 'places'>, brief: Brief): number {
-  const [main, ...others] = watchedIn(execution, way, brief);
+function ownCost(asks: Asks, way: Way, brief: Brief): number {
+  const [main, ...others] = watchedIn(asks, way, brief);
   const first = main?.seen ?? 2;
   const cost = first === 0 ? weigh.unseen : first === 1 ? weigh.angle : 0;
   return cost + others.filter(({ seen }) => seen === 0).length * weigh.rest;
 }
 
 /** Who watches what: the first two faults; where two teach, each takes the one they see better. */
-function watchedIn(execution: Execution, { facing, places }: Pick<Way, 'facing' | 'places'>, brief: Brief): Watched[] {
-  const faults = execution.faults.slice(0, looked);
-  const seenBy = faults.map((fault) => places.map((place) => seenIn(fault, execution, place, facing, brief)));
+function watchedIn(asks: Asks, { facing, places }: Way, brief: Brief): Watched[] {
+  const { faults } = asks;
+  const seenBy = faults.map((fault) => places.map((place) => seenIn(fault, asks, place, facing, brief)));
   const best = (seen: readonly Seen[]): 0 | 1 | null => {
     const most = Math.max(...seen);
     return most === 0 ? null : seen[0] === most ? 0 : 1;
@@ -172,7 +231,7 @@ function watchedIn(execution: Execution, { facing, places }: Pick<Way, 'facing' 
 
 function seenIn(
   { from }: Fault,
-  { facing: asked, sidePattern }: Execution,
+  { facing: asked, sidePattern }: Asks,
   place: TeacherPlace,
   facing: ClassFacing,
   { room }: Brief,

@@ -27,6 +27,7 @@ interface DemoClass {
   readonly slotMinutes: number;
   readonly brief: Partial<Plan['brief']>;
   readonly lead?: Plan['lead'];
+  readonly pieces?: Plan['music']['pieces'];
   readonly blocks: readonly DemoBlock[];
 }
 
@@ -37,12 +38,13 @@ export const demoClasses: readonly DemoClass[] = [
     title: 'Five minutes before the reel',
     slotMinutes: 5,
     brief: { audience: 'dancers', people: 14, purpose: 'Wake toes and calves in the wings, without chairs or kit.' },
+    pieces: [{ id: 'harbour-reel', title: 'Harbour reel', beatsPerMinute: 104, seconds: 95 }],
     blocks: [
       {
         name: 'Wake',
         entries: [
           { of: 'ankle-circles', dose: [reps(5, { per: { directions: 2 } })] },
-          { of: 'easy-stepping', dose: [counts(4, 8, 104)] },
+          { of: 'easy-stepping', dose: [counts(4, 8, 104)], piece: 'harbour-reel' },
           { of: 'two-foot-rise', rungId: 'free', dose: [reps(16)] },
           { of: 'half-toe-walk', dose: [travel(2, 20, 88)] },
         ],
@@ -178,6 +180,9 @@ export const demoClasses: readonly DemoClass[] = [
       audience: 'dancers',
       people: 16,
       purpose: 'Before the harvest show: pointing without crunched toes, heels that stay hidden.',
+      idea: 'The inner ball stays heavy.',
+      ideaTie: { kind: 'listed', id: 'inner-ball' },
+      room: { formation: 'rows', mirror: 'front', wall: null },
     },
     blocks: [
       { name: 'Look', entries: [{ of: 'walk-and-notice' }, { of: 'big-toe-bend-by-hand', dose: [reps(4)] }] },
@@ -385,7 +390,13 @@ export function addDemoClasses(server: Pick<Server, 'classes' | 'library'>, next
   for (const demo of [...demoClasses].reverse()) {
     const empty = newPlan(nextId(), demo.title, demo.slotMinutes * 60);
     const blocks = demo.blocks.map((b) => ({ ...newBlock(nextId(), b.name, items(b)), flow: b.flow ?? 'by-exercise' }));
-    const plan: Plan = { ...empty, brief: { ...empty.brief, ...demo.brief }, lead: demo.lead ?? empty.lead, blocks };
+    const plan: Plan = {
+      ...empty,
+      brief: { ...empty.brief, ...demo.brief },
+      lead: demo.lead ?? empty.lead,
+      music: { ...empty.music, pieces: [...(demo.pieces ?? [])] },
+      blocks,
+    };
     server.classes.create({ saveId: nextId(), plan });
   }
 }

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { GroupDoneAsked, ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
+import { GroupDoneAsked, GroupLoadsAsked, ListAsked, RunEvents, RunRemarks, StartRun } from '@core/contract';
 import { readBody, readId } from '../problem';
 import type { LastTimes } from './last-times';
 import type { SampleStore } from './samples';
@@ -16,6 +16,9 @@ export function runRouter(runs: RunStore, samples: SampleStore, lastTimes: LastT
   router.get('/done', ({ query }, response) => {
     const { group, from, to } = readBody(GroupDoneAsked, query);
     response.json(samples.taughtTo(group, from, to));
+  });
+  router.get('/loads', ({ query }, response) => {
+    response.json(samples.lastLoads(readBody(GroupLoadsAsked, query).group));
   });
   router.get('/learned', (_request, response) => void response.json(samples.learned()));
   router.get('/over/:id', ({ params }, response) => {

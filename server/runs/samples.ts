@@ -1,6 +1,6 @@
 import { and, count, desc, eq, gte, inArray, isNull, lt } from 'drizzle-orm';
 import * as z from 'zod';
-import type { GroupDone, LearnedTimes, RunsOver } from '@core/contract';
+import type { GroupDone, GroupLoads, LearnedTimes, RunsOver } from '@core/contract';
 import { Region } from '@core/exercise';
 import { type Load, loadsDone, together } from '@core/load';
 import { RunSample, learnTimes, leastClassesOver, sampleOf, whyOver, workDone } from '@core/log';
@@ -19,6 +19,9 @@ const newest = 40;
 const newestOfClass = 12;
 /** Classes looked back at, at the most: four a week for a year. */
 const mostBack = 208;
+
+/** A class is compared with so many of its group's last ones. */
+const comparedWith = 4;
 
 /** What is kept of a taught class once it was read. */
 interface ReadRun {
@@ -134,6 +137,24 @@ export class SampleStore {
         title,
         work: { ...(done.get(id)?.work ?? {}) },
       })),
+    };
+  }
+
+  /** What the last classes of a group asked of the feet, as they were taught; the newest first. */
+  lastLoads(groupId: string): GroupLoads {
+    const rows = this.db
+      .select({ id: runs.id, classId: runs.classId, startedAt: runs.startedAt, title: runs.title })
+      .from(runs)
+      .where(and(eq(runs.groupId, groupId), isNull(runs.removedAt)))
+      .orderBy(desc(runs.startedAt), desc(runs.id))
+      .limit(comparedWith)
+      .all();
+    const done = this.doneIn(rows.map(({ id }) => id));
+    return {
+      taught: rows.flatMap(({ id, ...row }) => {
+        const load = done.get(id)?.load;
+        return load ? [{ runId: id, ...row, load }] : [];
+      }),
     };
   }
 

@@ -70,6 +70,20 @@ export const routes: Routes = [
     canDeactivate: [(page: Finishing) => page.readyToLeave()],
   },
   {
+    path: 'class/:id/through',
+    title: 'Class, looked through · Needlework',
+    loadComponent: () => import('./pages/through/through-page').then((m) => m.ThroughPage),
+    canDeactivate: [(page: Finishing) => page.readyToLeave()],
+    children: [
+      { path: 'load', loadComponent: () => import('./pages/through/load/load-view').then((m) => m.LoadView) },
+      { path: 'kit', loadComponent: () => import('./pages/through/kit/kit-view').then((m) => m.KitView) },
+      { path: 'sight', loadComponent: () => import('./pages/through/sight/sight-view').then((m) => m.SightView) },
+      { path: 'idea', loadComponent: () => import('./pages/through/idea/idea-view').then((m) => m.IdeaView) },
+      { path: 'music', loadComponent: () => import('./pages/through/music/music-view').then((m) => m.MusicView) },
+      { path: '**', redirectTo: 'load' },
+    ],
+  },
+  {
     path: 'class/:id/floor',
     title: 'On the floor · Needlework',
     loadComponent: () => import('./pages/floor/floor-page').then((m) => m.FloorPage),

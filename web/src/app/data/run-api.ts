@@ -3,6 +3,7 @@ import { Injectable, inject } from '@angular/core';
 import { type Observable, map } from 'rxjs';
 import {
   GroupDone,
+  GroupLoads,
   LastTime,
   LearnedTimes,
   RunList,
@@ -32,6 +33,11 @@ export class RunApi {
   /** What the log teaches about the teacher's times. */
   learned(): Observable<LearnedTimes> {
     return this.http.get('/api/runs/learned').pipe(map((body) => LearnedTimes.parse(body)));
+  }
+
+  /** What the last classes of a group asked of the feet. */
+  loads(group: string): Observable<GroupLoads> {
+    return this.http.get('/api/runs/loads', { params: { group } }).pipe(map((body) => GroupLoads.parse(body)));
   }
 
   /** What a group was taught between two instants, with the minutes of each exercise. */

@@ -14,7 +14,10 @@ import { type SwayFigures, type SwayRecord, swayFigures } from '@core/device/swa
 import { type DoorPlan, type DoorSight, atTheDoor } from '@core/door';
 import type { Steep } from '@core/load';
 import type { Plan } from '@core/plan';
+import { type FewerHandlings, type TooFew, fewerHandlings, tooFew } from '@core/cupboard';
+import type { KitId } from '@core/kit';
 import { type Reordered, reorder } from '@core/sequence';
+import { buildTimeline } from '@core/timeline';
 
 /** Fits a class to its slot. Everything in a job can be copied from thread to thread. */
 export interface FitJob {
@@ -84,6 +87,19 @@ export interface WavJob {
   readonly totalMs: number;
 }
 
+/** What becomes of a class with so few pieces, and a way through its band work with less handling. */
+export interface CupboardJob {
+  readonly kind: 'cupboard';
+  readonly plan: Plan;
+  readonly exercises: readonly (readonly [revision: string, exercise: Exercise])[];
+}
+
+/** What the cupboard has too few of, and what could be done about the bands. */
+export interface CupboardAnswer {
+  readonly short: readonly TooFew[];
+  readonly bands: FewerHandlings | null;
+}
+
 /** What the one worker can be asked to do, and what comes of it. A new job is a line here and one in `works`. */
 interface Jobs {
   readonly sway: { readonly job: SwayJob; readonly result: SwayFigures | null };
@@ -94,6 +110,7 @@ interface Jobs {
   readonly cures: { readonly job: CuresJob; readonly result: readonly (LoadCure | null)[] };
   readonly reorder: { readonly job: ReorderJob; readonly result: Reordered };
   readonly door: { readonly job: DoorJob; readonly result: DoorPlan };
+  readonly cupboard: { readonly job: CupboardJob; readonly result: CupboardAnswer };
 }
 export type Job = Jobs[keyof Jobs]['job'];
 export type ResultOf<J extends Job> = Jobs[J['kind']]['result'];
@@ -148,6 +165,18 @@ const works: { readonly [K in keyof Jobs]: (job: Jobs[K]['job']) => Work<Jobs[K]
       nextId: () => `${seed}-${++made}`,
     });
   },
+  *cupboard({ plan, exercises }) {
+    const known = new Map(exercises);
+    const find = (revision: string) => known.get(revision) ?? null;
+    const timeline = buildTimeline({ plan, find });
+    const short: TooFew[] = [];
+    for (const [kit, has] of Object.entries(plan.brief.cupboard) as [KitId, number][]) {
+      const found = tooFew(plan, timeline, kit, has, find);
+      if (found) short.push(found);
+      yield { done: 0.2 };
+    }
+    return { short, bands: yield* fewerHandlings(plan, find) };
+  },
   fit: (job) => {
     const known = new Map(job.exercises);
     return fit({
@@ -178,6 +207,8 @@ function workOf(job: Job): Work<ResultOf<Job>> {
       return works.wav(job);
     case 'sway':
       return works.sway(job);
+    case 'cupboard':
+      return works.cupboard(job);
   }
 }
 

@@ -61,6 +61,7 @@ import { PlanStore } from './plan-store';
 import { type ReorderAsked, ReorderDialog } from './reorder/reorder-dialog';
 import { ReviewStream } from './review-stream';
 import { ClassSettings } from './settings/class-settings';
+import { ThroughLinks } from '../through/through-links';
 import { WhoDialog } from './who/who-dialog';
 
 const slotMinutes = [5, 10, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
@@ -87,6 +88,7 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
     RunningOrder,
     TalkPanel,
     Thread,
+    ThroughLinks,
   ],
   providers: [PlanStore, ClassSession, ReviewStream, ClashFlow],
   templateUrl: './designer-page.html',

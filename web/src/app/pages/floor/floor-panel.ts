@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { breathWords, nameOf, levelLines } from '@core/card';
 import { cautionsFor, concernNames } from '@core/exercise';
+import { faultsIn, redThread } from '@core/idea';
 import { kitNames } from '@core/kit';
 import { checkName } from '@core/measure';
 import { Answer, mostHands, wornNow } from '@core/run';
+import { facingWords, placeWords, sightOf } from '@core/sight';
 import { NumberField } from '../../parts/dose/number-field';
 import { Footprints } from '../../parts/footprints/footprints';
 import { viewWords } from '../../parts/saying/fault-words';
@@ -42,7 +44,44 @@ export class FloorPanel {
         ?.execution?.kit.map((need) => kitNames[need.kit])
         .join(', ') ?? '',
   );
-  protected readonly fault = computed(() => this.reading.time()?.execution?.faults[0] ?? null);
+  protected readonly fault = computed(() => {
+    const [state, execution] = [this.reading.state(), this.reading.time()?.execution];
+    return (state && execution && faultsIn(state.plan, execution)[0]) ?? null;
+  });
+  /** Stay the same objects until the class is adapted: what follows from them is not worked out at every tick. */
+  private readonly plan = computed(() => this.reading.state()?.plan ?? null);
+  private readonly timeline = computed(() => this.reading.state()?.timeline ?? null);
+  private readonly thread = computed(() => {
+    const [plan, timeline] = [this.plan(), this.timeline()];
+    return plan && timeline && redThread(plan, timeline);
+  });
+  private readonly sight = computed(() => {
+    const [plan, timeline] = [this.plan(), this.timeline()];
+    return plan && timeline && sightOf(plan, timeline);
+  });
+  private readonly itemId = computed(() => this.reading.item()?.id ?? null);
+  /** The idea of the class where this item carries it, or what bridges where it asks the opposite; its question at the end. */
+  protected readonly idea = computed(() => {
+    const thread = this.thread();
+    const here = thread?.items.find(({ itemId }) => itemId === this.itemId());
+    if (!thread || !here) return null;
+    if (here.question !== '') return { label: 'ask about the idea', words: here.question };
+    if (here.part === 'opposes') return { label: 'bridge', words: here.bridge };
+    return here.part === 'carries' ? { label: 'the idea', words: here.picture || thread.idea.sentence } : null;
+  });
+  /** Where to stand for it. */
+  protected readonly stand = computed(() => {
+    const here = this.sight()?.items.find(({ itemId }) => itemId === this.itemId());
+    if (!here || here.places.length === 0) return '';
+    const places = here.places.map((place) => placeWords(place, here.facing));
+    return `they look ${facingWords(here.facing)}; ${places.length === 1 ? 'you' : 'the first'} ${places.join(', the second ')}`;
+  });
+  /** The piece that it is done to. */
+  protected readonly piece = computed(() => {
+    const [state, item] = [this.reading.state(), this.reading.item()];
+    const piece = state?.plan.music.pieces.find(({ id }) => id === item?.piece);
+    return piece ? `${piece.title}, ${piece.beatsPerMinute} a minute` : '';
+  });
   /** What somebody in this room has to mind; the first there is where nobody has said who comes. */
   protected readonly caution = computed(() => {
     const concerns = this.reading.state()?.plan.brief.concerns ?? [];

@@ -416,7 +416,7 @@ export class FloorStore implements OnDestroy {
     const { speed } = this.clock;
     const startMs = performance.now() - (now - state.statusSinceMs - state.heldMs + skippedMs) / speed;
     const from = passedMs(state) - 100;
-    const due = tonesOf(bout).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500 * speed);
+    const due = tonesOf(bout, state.plan).filter((tone) => tone.workMs >= from && tone.workMs < from + 4500 * speed);
     this.tones.plan(
       due.map((tone) => ({
         key: `${bout.index} ${state.statusSinceMs} ${state.heldMs} ${pieces} ${tone.workMs}`,

@@ -91,7 +91,7 @@ export class TonePlayer implements OnDestroy {
     const node = new OscillatorNode(context, { frequency: pitch, type: 'sine' });
     const gain = new GainNode(context, { gain: 0 });
     gain.gain.setValueAtTime(0, at);
-    gain.gain.linearRampToValueAtTime(tone.kind === 'phase' ? 0.08 : 0.16, at + 0.012);
+    gain.gain.linearRampToValueAtTime(tone.kind === 'rep' || tone.kind === 'end' ? 0.16 : 0.08, at + 0.012);
     gain.gain.exponentialRampToValueAtTime(0.0008, at + 0.16);
     node.connect(gain).connect(context.destination);
     node.start(at);

@@ -3,6 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { Subject, catchError, map, of, startWith, switchMap, tap } from 'rxjs';
 import type { CueScript } from '@core/cues';
 import { tonesIn, trackOf, webVtt } from '@core/format';
+import type { Plan } from '@core/plan';
 import type { Timeline } from '@core/timeline';
 import { fileName, saveFile } from '../../data/save-file';
 import { HeavyWork } from '../../worker/heavy-work';
@@ -12,13 +13,14 @@ import type { WavJob } from '../../worker/job';
 @Injectable()
 export class TrackFiles {
   private readonly heavy = inject(HeavyWork);
-  private readonly asked$ = new Subject<{ readonly title: string; readonly timeline: Timeline }>();
+  private readonly asked$ = new Subject<{ readonly plan: Plan; readonly timeline: Timeline }>();
 
   /** How far the sound is, 0 to 1; null while none is made. */
   private readonly made = toSignal(
     this.asked$.pipe(
-      switchMap(({ title, timeline }) => {
-        const job: WavJob = { kind: 'wav', tones: tonesIn(timeline), totalMs: timeline.totalMs };
+      switchMap(({ plan, timeline }) => {
+        const { title } = plan;
+        const job: WavJob = { kind: 'wav', tones: tonesIn(plan, timeline), totalMs: timeline.totalMs };
         return this.heavy.run(job).pipe(
           tap(
             ({ result }) =>
@@ -39,7 +41,7 @@ export class TrackFiles {
     saveFile(new Blob([webVtt(trackOf(script, nameOf), title)], { type: 'text/vtt' }), fileName(title, 'vtt'));
   }
 
-  tones(title: string, timeline: Timeline): void {
-    this.asked$.next({ title, timeline });
+  tones(plan: Plan, timeline: Timeline): void {
+    this.asked$.next({ plan, timeline });
   }
 }

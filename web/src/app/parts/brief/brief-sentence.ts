@@ -2,14 +2,14 @@ import { ChangeDetectionStrategy, Component, booleanAttribute, computed, inject,
 import { mdiClose } from '@mdi/js';
 import {
   type ComposeBrief,
+  ComposeIdea,
   FocusFamily,
   type History,
-  IdeaId,
   PlaceInRoom,
-  ideas,
   kitOfLast,
   noHistory,
 } from '@core/compose';
+import { ideas } from '@core/idea';
 import type { GroupTaught, RunSummary } from '@core/contract';
 import { Concern, School, type SchoolQuestion, concernNames, defaultSchool, schoolWords } from '@core/exercise';
 import { Floor, type KitId, isFetched, kitNames } from '@core/kit';
@@ -67,7 +67,7 @@ export class BriefSentence {
   protected readonly occasions = pairs(occasions);
   protected readonly places = PlaceInRoom.options.map((id) => ({ id, text: placeWords[id] }));
   protected readonly floors = Floor.options;
-  protected readonly ideas = IdeaId.options.map((id) => ({ id, text: ideas[id].name }));
+  protected readonly ideas = ComposeIdea.options.map((id) => ({ id, text: ideas[id].name }));
   protected readonly groups = computed(() => this.people.groups());
 
   protected readonly kit = computed(() =>

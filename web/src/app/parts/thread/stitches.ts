@@ -1,4 +1,5 @@
 import { type Stitch, kindOfEvent } from '@core/dose';
+import type { RedThread, ThreadItem } from '@core/idea';
 import type { Side } from '@core/plan';
 import { type Timeline, type TimelineEvent, bodyOf } from '@core/timeline';
 
@@ -162,4 +163,42 @@ export function axisMarks(totalMs: number, pxPerMs: number, leastPx = 72): numbe
   const steps = [5, 10, 15, 30, 60, 120, 300, 600, 1200, 1800, 3600].map((s) => s * 1000);
   const step = steps.find((ms) => ms * pxPerMs >= leastPx) ?? 3_600_000;
   return Array.from({ length: Math.floor(totalMs / step) + 1 }, (_, i) => i * step);
+}
+
+/** A cell of the weave: one thread where a part works a little, two where it works, cloth where it works hard. */
+export function wovenPath(fromX: number, toX: number, top: number, rating: number, rowHeight: number): string {
+  const to = Math.max(fromX + 1, toX - 1);
+  const strip = (y: number, thick: number) =>
+    `M${round(fromX)} ${round(y)}H${round(to)}v${round(thick)}H${round(fromX)}z`;
+  const fine = rowHeight * 0.2;
+  if (rating >= 3) return strip(top, rowHeight);
+  if (rating === 2) return strip(top + rowHeight * 0.1, fine * 1.5) + strip(top + rowHeight * 0.6, fine * 1.5);
+  return strip(top + rowHeight * 0.4, fine);
+}
+
+/**
+ * The idea of a class as a line of its own: knots where an exercise carries it, thread between them, nothing where it breaks.
+ * @param y where it runs, px
+ */
+export function ideaPath(thread: RedThread, timeline: Timeline, scale: Pick<ThreadScale, 'pxPerMs'>, y: number) {
+  const at = new Map(timeline.items.map((item) => [item.itemId, item]));
+  const middle = (id: string) => {
+    const item = at.get(id);
+    return item ? (item.startMs + item.totalMs / 2) * scale.pxPerMs : 0;
+  };
+  const of = (part: ThreadItem['part']) =>
+    thread.items.filter((item) => item.part === part).map((item) => middle(item.itemId));
+  const knots = of('carries');
+  const broken = thread.breaks.map(({ startMs, endMs }) => [startMs * scale.pxPerMs, endMs * scale.pxPerMs] as const);
+  const [first, last] = [knots[0], knots.at(-1)];
+  let line = first === undefined || last === undefined ? '' : `M${round(first)} ${y}`;
+  for (const [from, to] of broken) line += `H${round(from)}m0 -4l5 8M${round(to - 5)} ${y - 4}l5 8M${round(to)} ${y}`;
+  if (last !== undefined) line += `H${round(last)}`;
+  return {
+    line,
+    knots: knots.map((x) => dot(x, y, 3.2)).join(''),
+    opposed: of('opposes')
+      .map((x) => `M${round(x - 5)} ${y}l5 -5l5 5l-5 5z`)
+      .join(''),
+  };
 }

@@ -14,6 +14,7 @@ import { MatIconButton } from '@angular/material/button';
 import { MatTooltip } from '@angular/material/tooltip';
 import { mdiFitToPageOutline, mdiMagnifyMinusOutline, mdiMagnifyPlusOutline } from '@mdi/js';
 import { itemWords } from '@core/card';
+import { redThread } from '@core/idea';
 import { weaveOf, weaveRows } from '@core/load';
 import type { Plan } from '@core/plan';
 import { sayTime } from '@core/say-time';
@@ -29,7 +30,9 @@ import {
   crossingPath,
   stitchPath,
   tiePath,
+  ideaPath,
   voicePath,
+  wovenPath,
   wornPath,
 } from './stitches';
 
@@ -44,6 +47,8 @@ export interface ThreadPoint {
 
 const leftY = 78;
 const rightY = 132;
+/** Half-way between the feet. */
+const ideaY = (leftY + rightY) / 2;
 const weaveTop = 166;
 const rowHeight = 11;
 const height = weaveTop + weaveRows.length * (rowHeight + 3) + 6;
@@ -81,7 +86,7 @@ export class Thread {
     wider: mdiMagnifyMinusOutline,
     whole: mdiFitToPageOutline,
   };
-  protected readonly geometry = { leftY, rightY, weaveTop, rowHeight, height };
+  protected readonly geometry = { leftY, rightY, ideaY, weaveTop, rowHeight, height };
   protected readonly rows = weaveRows;
   protected readonly time = sayTime;
 
@@ -111,14 +116,21 @@ export class Thread {
   protected readonly ties = computed(() => tiePath(this.timeline(), this.scale()));
   protected readonly voice = computed(() => voicePath(this.timeline(), this.scale(), 56));
   protected readonly worn = computed(() => wornPath(this.timeline(), this.scale()));
-  protected readonly weave = computed(() =>
-    weaveOf(this.timeline()).map((cell) => ({
-      x: cell.startMs * this.scale().pxPerMs,
-      width: Math.max(1, (cell.endMs - cell.startMs) * this.scale().pxPerMs - 1),
-      y: weaveTop + weaveRows.findIndex((row) => row.id === cell.row) * (rowHeight + 3),
-      shade: [0, 0.2, 0.45, 0.8][cell.rating] ?? 0.8,
-    })),
-  );
+  /** One path for all of it: how hard a part works shows in how much of its row is woven. */
+  protected readonly weave = computed(() => {
+    const { pxPerMs } = this.scale();
+    return weaveOf(this.timeline())
+      .map(({ row, startMs, endMs, rating }) => {
+        const top = weaveTop + weaveRows.findIndex(({ id }) => id === row) * (rowHeight + 3);
+        return wovenPath(startMs * pxPerMs, endMs * pxPerMs, top, rating, rowHeight);
+      })
+      .join('');
+  });
+  /** The one idea, where it can be followed. */
+  protected readonly idea = computed(() => {
+    const thread = redThread(this.plan(), this.timeline());
+    return thread && { ...ideaPath(thread, this.timeline(), this.scale(), ideaY), name: thread.idea.name };
+  });
 
   private readonly eventsByItem = computed(() => {
     const map = new Map<string, TimelineEvent[]>();
