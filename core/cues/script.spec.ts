@@ -105,6 +105,64 @@ describe('what is said', () => {
     expect(before(20, [])).toEqual([]);
   });
 
+  describe('an idea that can be followed', () => {
+    const lifted = sampleExercise('lifted', {
+      sidePattern: 'both',
+      phases: [phase('lift', 6, { ...seatedFlat, midfoot: 'lifted' })],
+    });
+    const letDown = sampleExercise('let-down', {
+      sidePattern: 'both',
+      phases: [phase('let it down', 6, { ...seatedFlat, midfoot: 'let-down' })],
+    });
+    const { brief } = bareClass([]).plan;
+    const follows = (entries: readonly Entry[]) =>
+      script(entries, {
+        brief: { ...brief, idea: 'Middle up.', ideaTie: { kind: 'listed', id: 'middle-lifts' } },
+      }).cues;
+    const saidAs = (moment: string, cues: ReturnType<typeof follows>) =>
+      cues.filter((cue) => cue.moment === moment).map(({ words: said }) => said);
+
+    it('is said, and its picture comes back changed with the next that carries it', () => {
+      const cues = follows([
+        { exercise: lifted, dose: reps(3) },
+        { exercise: lifted, dose: reps(3) },
+      ]);
+      expect(saidAs('idea', cues)).toEqual(['Middle up.', 'The tide again: the bridge stays dry.']);
+    });
+
+    it('is silent where an exercise is about something else, and bridged where it asks the opposite', () => {
+      const cues = follows([
+        { exercise: lifted, dose: reps(3) },
+        { exercise: both, dose: reps(3) },
+        { exercise: letDown, dose: reps(3), item: { talk: { beforeSeconds: 12, overSeconds: 0 } } },
+      ]);
+      expect(saidAs('idea', cues)).toEqual([
+        'Middle up.',
+        'Here the middle is let down on purpose; then it lifts again.',
+      ]);
+    });
+
+    it('is asked about in the look that closes the class', () => {
+      const cues = follows([
+        { exercise: lifted, dose: reps(3) },
+        { exercise: both, dose: timed(40), item: { recheck: { of: null } } },
+      ]);
+      expect(saidAs('ask', cues)).toEqual([
+        'Does the middle of the foot lift more easily than at the start? Hands up: better? The same? Worse?',
+      ]);
+    });
+
+    it('corrects what is about it first, where an exercise has such a fault', () => {
+      const arch = { seen: 'the arch sinks', from: 'inner side' as const, say: 'Arch up.' };
+      const each = {
+        ...sampleExercise('each', { phases: lifted.performance.phases }),
+        faults: [...lifted.faults, arch],
+      };
+      const cues = follows([{ exercise: each, dose: reps(4) }]);
+      expect(saidAs('correction', cues)).toEqual(['Arch up.']);
+    });
+  });
+
   it('says the idea of the class once, as soon as there is time for it', () => {
     const brief = { ...bareClass([]).plan.brief, idea: 'Long toes all day.' };
     const entries = [2, 20, 20].map((beforeSeconds): Entry => ({

@@ -232,7 +232,7 @@ class Writer {
       action: own.action ?? cues.action[words],
       breath: own.breath ?? cues.breath?.[words] ?? '',
       picture: own.picture ?? pictures[this.taught % pictures.length] ?? '',
-      correction: own.correction ?? (onIt?.part === 'carries' ? onIt.watch?.say : null) ?? cues.correction[words],
+      correction: own.correction ?? onIt?.watch?.say ?? cues.correction[words],
     };
   }
 }

@@ -20,6 +20,7 @@ function followed(ids: readonly string[], tie: IdeaTie | null, sentence = 'One i
   const timeline = buildTimeline({ plan, find });
   return { plan, timeline, thread: redThread(plan, timeline) };
 }
+const bySeen = (a: { seen: string }, b: { seen: string }) => a.seen.localeCompare(b.seen);
 const listed = (id: IdeaId): IdeaTie => ({ kind: 'listed', id });
 
 describe('what carries an idea', () => {
@@ -113,8 +114,19 @@ describe('one idea through a class', () => {
     const rise = executionOf('two-foot-rise');
     expect(thread!.items[0]!.watch!.say).toMatch(/inner ball/i);
     expect(faultsIn(plan, rise)[0]).toEqual(thread!.items[0]!.watch);
-    // all that the exercise has is still there
-    for (const fault of rise.faults) expect(faultsIn(plan, rise)).toContainEqual(fault);
+    // all that the exercise has is still there, and nothing else
+    expect([...faultsIn(plan, rise)].sort(bySeen)).toEqual([...rise.faults].sort(bySeen));
+    expect(thread!.items[0]!.correction).toBe(thread!.items[0]!.watch!.say);
+    // where none of its own is about the idea, the idea has one of its own, and what was watched stays first
+    const carrier = catalogue.find(
+      (one) =>
+        part(one.id, 'inner-ball') === 'carries' &&
+        one.family === 'balance' &&
+        !one.faults.some(ideas['inner-ball'].speaksOf),
+    )!;
+    const other = followed([carrier.id], listed('inner-ball'));
+    expect(other.thread!.items[0]).toMatchObject({ watch: null, correction: ideas['inner-ball'].watch.say });
+    expect(faultsIn(other.plan, executionOf(carrier.id))).toEqual(executionOf(carrier.id).faults);
     const { plan: bare } = followed(['two-foot-rise'], null);
     expect(faultsIn(bare, rise)).toEqual(rise.faults);
   });
@@ -151,6 +163,8 @@ describe('one idea through a class', () => {
     const closed = { ...plan, blocks: [{ ...block!, items: [...block!.items, look] }] };
     const thread = redThread(closed, buildTimeline({ plan: closed, find }))!;
     expect(thread.items.map(({ question }) => question)).toEqual(['', '', ideas['inner-ball'].question]);
+    // a look is not expected to carry it, though its feet press
+    expect(thread.items.map(({ part: of }) => of)).toEqual(['silent', 'carries', 'silent']);
   });
 
   it('a class that half contradicts it is told so by its shares, not refused', () => {

@@ -32,8 +32,10 @@ export interface ThreadItem extends PartOf {
   readonly itemId: string;
   /** What bridges to it where it asks the opposite; empty else. */
   readonly bridge: string;
-  /** What is watched first in it. */
+  /** Its own fault that is about the idea: watched first. Null where none is, or it does not carry it. */
   readonly watch: Fault | null;
+  /** What is said for the idea in it: of that fault, else the idea's own; empty where it does not carry it. */
+  readonly correction: string;
   /** Which of the idea's pictures returns with it; empty where none does. */
   readonly picture: string;
   /** What is asked with it: the closing look asks about the idea. Empty else. */
@@ -57,6 +59,8 @@ export interface RedThread {
   readonly breaks: readonly ThreadBreak[];
 }
 
+const elsewhere: PartOf = { part: 'silent', phases: [] };
+
 /** Looks, releases and rests are not expected to carry an idea. */
 const trains = ({ execution }: ItemTime): boolean =>
   execution !== null && !['check', 'release', 'close'].includes(execution.exercise.family);
@@ -72,21 +76,23 @@ export function redThread(plan: Plan, { items }: Pick<Timeline, 'items'>): RedTh
     .filter(({ visits }) => visits.length > 0)
     .sort((a, b) => a.startMs - b.startMs)
     .flatMap((item) => (item.execution ? [{ ...item, execution: item.execution }] : []));
-  const parts = order.map(({ execution }) => partOf(execution, idea));
+  const parts = order.map((item) => (trains(item) ? partOf(item.execution, idea) : elsewhere));
   const carrying = order.filter((_, i) => parts[i]?.part === 'carries');
   const closing = order.findLast(({ itemId }) => findItem(plan, itemId)?.item.recheck?.of === null);
   const working = order.filter(trains);
   return {
     idea,
     items: order.map(({ itemId, execution }, i): ThreadItem => {
-      const { part, phases } = parts[i] ?? { part: 'silent', phases: [] };
+      const { part, phases } = parts[i] ?? elsewhere;
       const at = carrying.findIndex((item) => item.itemId === itemId);
+      const watch = part === 'carries' ? (execution.faults.find((fault) => idea.speaksOf(fault)) ?? null) : null;
       return {
         itemId,
         part,
         phases,
         bridge: part === 'opposes' ? idea.bridge : '',
-        watch: watchedFirst(execution, part === 'carries' ? idea : null)[0] ?? null,
+        watch,
+        correction: part === 'carries' ? (watch ?? idea.watch).say : '',
         picture: pictureAt(idea, at, carrying.length),
         question: itemId === closing?.itemId ? idea.question : '',
       };
@@ -123,17 +129,13 @@ function breaksIn(order: readonly ItemTime[], carrying: readonly ItemTime[]): Th
 }
 
 /**
- * The faults of an exercise in the order in which they are watched: the one that is about the idea first; where none is, what
- * the idea itself watches for. Without an idea they stay as the exercise has them.
+ * The faults of an exercise as they are watched in a class: where it carries the idea, the one that is about it first. All
+ * others stay, in their order.
  */
-export function watchedFirst({ faults }: Pick<Execution, 'faults'>, idea: Idea | null): readonly Fault[] {
-  if (!idea) return faults;
-  const own = faults.find((fault) => idea.speaksOf(fault));
-  return own ? [own, ...faults.filter((fault) => fault !== own)] : [idea.watch, ...faults];
-}
-
-/** The faults of one item of a class as they are watched in it. */
 export function faultsIn(plan: Pick<Plan, 'brief'>, execution: Execution): readonly Fault[] {
+  const { faults } = execution;
   const idea = meaningOf(plan.brief);
-  return watchedFirst(execution, idea && partOf(execution, idea).part === 'carries' ? idea : null);
+  if (!idea || partOf(execution, idea).part !== 'carries') return faults;
+  const own = faults.find((fault) => idea.speaksOf(fault));
+  return own ? [own, ...faults.filter((fault) => fault !== own)] : faults;
 }

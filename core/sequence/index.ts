@@ -1,4 +1,4 @@
-export { loadRuleIds, review } from './review';
+export { loadRuleIds, review, roomRuleIds } from './review';
 export type { OtherDose } from './rule';
 export type { Finding, ProvedMend } from './finding';
 export * from './reorder/reorder';

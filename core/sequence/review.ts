@@ -57,6 +57,9 @@ export const rules: readonly Rule[] = [...quick, ...thorough];
 /** The rules about load: where work piles up. */
 export const loadRuleIds: readonly string[] = [regionRun, archThird, balanceAfterCalf, standingLeg].map(({ id }) => id);
 
+/** The rules about the floor of the room. */
+export const roomRuleIds: readonly string[] = [wrongFloor, slippery, matsTwice].map(({ id }) => id);
+
 const ranks: Readonly<Record<Severity, number>> = { hard: 0, soft: 1, note: 2 };
 
 /**

@@ -50,5 +50,7 @@ export function helpWords({ from }: Fault, seen: Seen, execution: Execution, { t
 export function mirrorSideWords({ sidePattern }: Execution, { places: [place], facing }: ItemSight): string {
   const oneSided = sidePattern === 'each' || sidePattern === 'alternate';
   if (!oneSided || place === undefined) return '';
-  return viewFrom(place, facing) === 'ahead' ? 'You face them: say “left”, show your right.' : 'Same side as theirs.';
+  const view = viewFrom(place, facing);
+  if (view === 'beside') return '';
+  return view === 'ahead' ? 'You face them: say “left”, show your right.' : 'Same side as theirs.';
 }

@@ -96,6 +96,7 @@ describe('where to stand', () => {
     const each = { ...execution, sidePattern: 'each' as const };
     expect(mirrorSideWords(each, at('front'))).toBe('You face them: say “left”, show your right.');
     expect(mirrorSideWords(each, at('back'))).toBe('Same side as theirs.');
+    expect(mirrorSideWords(each, at('left'))).toBe('');
     expect(mirrorSideWords({ ...execution, sidePattern: 'both' }, at('front'))).toBe('');
   });
 

@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { GroupDone, GroupTaught } from '@core/contract';
+import { GroupDone, GroupLoads, GroupTaught } from '@core/contract';
 import { type Plan, bareWorkPace, itemsOf } from '@core/plan';
 import { samplePlan, testServer } from '../testing/server';
 
@@ -23,17 +23,20 @@ describe('what a group was taught', () => {
         .expect(204);
     const taught = async () =>
       GroupTaught.parse((await api.get('/api/people/groups/troupe/taught').set(host).expect(200)).body);
-    const work = async (runId: string, seconds: number) => {
+    const work = async (runId: string, seconds: number, begins: object = { kind: 'started' }) => {
       const at = (seq: number, atMs: number, event: object) => ({ runId, deviceId: 'dev-1', seq, atMs, event });
-      const events = [at(1, 0, { kind: 'started' }), at(2, seconds * 1000, { kind: 'ended' })];
+      const events = [at(1, 0, begins), at(2, seconds * 1000, { kind: 'ended' })];
       await api.post(`/api/runs/${runId}/events`).set(host).send({ events });
     };
     const done = async (from: string, to: string) => {
       const query = { group: 'troupe', from: `${from}T00:00:00.000Z`, to: `${to}T00:00:00.000Z` };
       return GroupDone.parse((await api.get('/api/runs/done').query(query).set(host).expect(200)).body).taught;
     };
+    const loads = async () =>
+      GroupLoads.parse((await api.get('/api/runs/loads').query({ group: 'troupe' }).set(host).expect(200)).body).taught;
     return {
       plan,
+      loads,
       teach,
       taught,
       work,
@@ -67,6 +70,29 @@ describe('what a group was taught', () => {
     expect((await taught()).last).not.toBeNull();
     await remove('run-3');
     expect(await taught()).toEqual({ times: {}, last: null });
+  });
+
+  it('has the load of its last four classes, the newest first, of each as much as was done', async () => {
+    const { plan, teach, work, loads, remove } = open();
+    expect(await loads()).toEqual([]);
+    const pace = bareWorkPace();
+    for (const [i, day] of ['01', '08', '15', '22', '29'].entries()) {
+      await teach(`run-${i}`, `2026-09-${day}`, { title: `Class ${i}`, pace });
+      await work(`run-${i}`, i === 4 ? 0 : 600, { kind: 'flowing', on: true });
+    }
+    await teach('run-other', '2026-09-30', {}, 'seniors');
+    const found = await loads();
+    expect(found.map(({ runId, title }) => [runId, title])).toEqual([
+      ['run-4', 'Class 4'],
+      ['run-3', 'Class 3'],
+      ['run-2', 'Class 2'],
+      ['run-1', 'Class 1'],
+    ]);
+    // the newest was begun and ended at once; the others had their twelve rises
+    expect(found.map(({ load }) => load.rises.left)).toEqual([0, 12, 12, 12]);
+    expect(found[0]!.classId).toBe(plan.id);
+    await remove('run-4');
+    expect((await loads()).map(({ runId }) => runId)).toEqual(['run-3', 'run-2', 'run-1', 'run-0']);
   });
 
   it('between two instants has the minutes of work of each exercise, as they were; nothing of what was not begun', async () => {

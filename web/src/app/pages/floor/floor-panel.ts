@@ -67,12 +67,17 @@ export class FloorPanel {
     if (!thread || !here) return null;
     if (here.question !== '') return { label: 'ask about the idea', words: here.question };
     if (here.part === 'opposes') return { label: 'bridge', words: here.bridge };
-    return here.part === 'carries' ? { label: 'the idea', words: here.picture || thread.idea.sentence } : null;
+    return here.part === 'carries'
+      ? { label: 'the idea', words: [here.correction, here.picture].filter((said) => said !== '').join(' ') }
+      : null;
   });
-  /** Where to stand for it. */
+  /** Where to stand for it, where that is another place than before. */
   protected readonly stand = computed(() => {
-    const here = this.sight()?.items.find(({ itemId }) => itemId === this.itemId());
-    if (!here || here.places.length === 0) return '';
+    const items = this.sight()?.items ?? [];
+    const at = items.findIndex(({ itemId }) => itemId === this.itemId());
+    const [before, here] = [items[at - 1], items[at]];
+    // who is there already is not told again
+    if (!here || (before?.facing === here.facing && before.places.join() === here.places.join())) return '';
     const places = here.places.map((place) => placeWords(place, here.facing));
     return `they look ${facingWords(here.facing)}; ${places.length === 1 ? 'you' : 'the first'} ${places.join(', the second ')}`;
   });

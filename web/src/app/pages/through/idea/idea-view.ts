@@ -77,6 +77,8 @@ export class IdeaView {
     const count = (part: string) => thread.items.filter((item) => item.part === part).length;
     return {
       name: thread.idea.name,
+      correction: thread.idea.watch.say,
+      own: thread.items.some(({ watch }) => watch !== null),
       share: share(thread.carriedMs, thread.workMs),
       carries: count('carries'),
       opposes: count('opposes'),
@@ -99,7 +101,7 @@ export class IdeaView {
       at: sayTime(times.get(item.itemId)?.startMs ?? 0),
       words: partWords[item.part],
       where: item.phases.length > 0 && item.phases.length < 4 ? item.phases.join(', ') : '',
-      watched: item.part === 'carries' && item.watch ? { ...item.watch, view: viewWords(item.watch) } : null,
+      watched: item.watch && { ...item.watch, view: viewWords(item.watch) },
     }));
   });
   protected readonly tracks = computed((): TrackRow[] => {

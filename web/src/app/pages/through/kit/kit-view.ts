@@ -4,9 +4,11 @@ import { type BandStep, type FewerHandlings, type KitLine, bandSteps, floorChang
 import { type KitId, kitNames } from '@core/kit';
 import type { Brief } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
+import { roomRuleIds } from '@core/sequence';
 import { NumberField } from '../../../parts/dose/number-field';
 import { type TrackRow, Tracks } from '../../../parts/tracks/tracks';
 import { PlanStore } from '../../designer/plan-store';
+import { ReviewStream } from '../../designer/review-stream';
 import { CupboardStore } from '../cupboard-store';
 import { Looked } from '../looked';
 
@@ -35,6 +37,7 @@ export class KitView {
   protected readonly store = inject(PlanStore);
   protected readonly cupboard = inject(CupboardStore);
   private readonly looked = inject(Looked);
+  private readonly reviewed = inject(ReviewStream);
 
   protected readonly counts = Array.from({ length: 61 }, (_, i) => i);
   protected readonly people = computed(() => this.store.plan()?.brief.people ?? null);
@@ -109,6 +112,13 @@ export class KitView {
     return found ? { ...found, words: betterWords(found), saves: this.handlings() - found.handlings } : null;
   });
 
+  /** What the floor of the room does not let work, with one step that helps. */
+  protected readonly amiss = computed(() =>
+    this.reviewed
+      .findings()
+      .filter(({ rule, accepted }) => accepted === null && roomRuleIds.includes(rule))
+      .map((finding) => ({ ...finding, said: finding.words(), help: finding.mend() })),
+  );
   protected readonly floors = computed(() => {
     const timeline = this.store.timeline();
     return timeline
@@ -143,6 +153,8 @@ export class KitView {
       name: kitNames[line.kit],
       amount: wants === null ? each : `${wants}`,
       each,
+      /** As many as there are, on the list of whoever opens the room. */
+      laid: count === null ? each : `${count} ×`,
       wants,
       has: has ?? null,
       short: wants !== null && has !== undefined && has < wants,

@@ -104,9 +104,8 @@ export class LoadView {
   /** This class against the last ones of its group, figure by figure. */
   protected readonly before = computed(() => {
     const [load, found] = [this.load(), this.file.loads().value];
-    const id = this.store.plan()?.id;
     if (!load || !found) return null;
-    const taught = found.taught.filter(({ classId }) => classId !== id);
+    const { taught } = found;
     const row = (name: string, now: number, were: readonly number[]) => {
       const of = against(Math.round(now), were.map(Math.round));
       return { name, ...of, words: standsWords[of.stands] };
@@ -131,8 +130,9 @@ export class LoadView {
           busier(load.landings),
           taught.map((one) => busier(one.load.landings)),
         ),
-        ...regions.sort((a, b) => Number(b.stands !== 'as usual') - Number(a.stands !== 'as usual') || b.now - a.now),
+        ...regions.filter(({ stands }) => stands !== 'as usual').sort((a, b) => b.now - a.now),
       ],
+      usual: regions.filter(({ stands }) => stands === 'as usual').map(({ name }) => name),
     };
   });
   protected readonly groupId = computed(() => this.store.plan()?.brief.groupId ?? null);
