@@ -17,6 +17,7 @@ import { buildTimeline } from '@core/timeline';
 import { ordersAndClasses } from './composing';
 import { classOf, find, offers } from './sample-class';
 import { start, stop } from '../scripts/built-server';
+import { choiceToSight, throughAClass } from './through';
 import { onTenYears } from './years';
 
 /** Prints each budget as a number and as a share of what it may be. Run after `npm run build`. */
@@ -108,7 +109,7 @@ async function served(port: number) {
   return { browser, base: server.base, ready, close };
 }
 
-async function inChromium(): Promise<{ readonly ready: number; readonly painted: number }> {
+async function inChromium(): Promise<{ readonly ready: number; readonly painted: number; readonly sight: number }> {
   const { browser, base, ready, close } = await served(4317);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -116,7 +117,7 @@ async function inChromium(): Promise<{ readonly ready: number; readonly painted:
     await page.goto(`${base}/class/${id}`);
     await page.locator('nw-thread .item').nth(39).waitFor({ state: 'attached' });
     const painted = await page.evaluate<number>(editsToPaint);
-    return { ready, painted };
+    return { ready, painted, sight: await choiceToSight(browser, base, id) };
   } finally {
     await close();
   }
@@ -442,6 +443,11 @@ async function run(): Promise<void> {
     report('tap to changed screen on the floor, median of 60', await tapToScreen(), 'ms', 50);
     return;
   }
+  if (process.argv.includes('--through')) {
+    throughAClass(report);
+    report('choice to painted view of where to stand, 40 items, median', (await inChromium()).sight, 'ms', 50);
+    return;
+  }
   if (process.argv.includes('--years')) {
     const asked = Number(process.argv[process.argv.indexOf('--years') + 1]);
     await onTenYears(report, launch, asked > 0 ? asked : undefined);
@@ -455,14 +461,16 @@ async function run(): Promise<void> {
   report('timeline, review and load of a 40-item class after an edit, median', timelineAfterAnEdit(40), 'ms', 4);
   const [small, large] = [timelineAfterAnEdit(20), timelineAfterAnEdit(80)];
   console.log(`        growth from 20 to 80 items: × ${(large / small).toFixed(1)} for × 4 the items`);
+  throughAClass(report);
   fitsOf90Minutes();
   await againstHighs(oracles);
   await ordersAndClasses(report, oracles);
   libraryOf(2000);
   changeOrNoise(2000);
   sway();
-  const { ready, painted } = await inChromium();
+  const { ready, painted, sight } = await inChromium();
   report('edit to painted thread in Chromium, 40 items, median', painted, 'ms', 50);
+  report('choice to painted view of where to stand, 40 items, median', sight, 'ms', 50);
   report('serving when already built', ready, 'ms', 2000);
   report('tap to changed screen on the floor, median of 60', await tapToScreen(), 'ms', 50);
   report('compressed script of the first page', initialScript() / 1000, 'kB', 250);
