@@ -24,6 +24,16 @@ describe('what stands on the card of a class', () => {
     }
   });
 
+  it('names the piece of music that an exercise is done to', () => {
+    const tide = { id: 'tide', title: 'Tide', beatsPerMinute: 96, seconds: 180 };
+    const walk = sampleExercise('walk', { sidePattern: 'travelling' });
+    const on = { exercise: walk, dose: reps(8), item: { piece: 'tide', note: 'Softly.' } };
+    const { plan, timeline } = bareClass([on, { exercise: walk, dose: reps(8) }], {
+      music: { countIn: 0, pieces: [tide] },
+    });
+    expect(itemsOf(cardOf(plan, timeline)).map(({ note }) => note)).toEqual(['Music: Tide, 96 a minute. Softly.', '']);
+  });
+
   it('shows the feet as the class has them: the one that begins works, and stands on the side on which it is', () => {
     const exercise = sampleExercise('press', { sidePattern: 'each' }, [4]);
     const { plan } = bareClass([{ exercise, dose: reps(12) }]);

@@ -139,9 +139,17 @@ function itemOf(plan: Plan, timeline: Timeline, time: ItemTime, item: Item): Omi
     breath: breathWords(plan, item, execution),
     fault: fault ? `${fault.seen}: “${fault.say}”` : '',
     caution: caution ? `${concernNames[caution.concern]}: ${caution.words}` : '',
-    note: [item.check ? `Check: ${checkName(item.check)}.` : '', item.note].filter((said) => said !== '').join(' '),
+    note: [item.check ? `Check: ${checkName(item.check)}.` : '', musicOf(plan, item), item.note]
+      .filter((said) => said !== '')
+      .join(' '),
     feet: phase ? bothFeet(phase, firstFoot(timeline, time)) : null,
   };
+}
+
+/** The piece it is done to. */
+function musicOf({ music }: Plan, { piece }: Item): string {
+  const found = music.pieces.find(({ id }) => id === piece);
+  return found ? `Music: ${found.title}, ${found.beatsPerMinute} a minute.` : '';
 }
 
 /** The foot that works first. */

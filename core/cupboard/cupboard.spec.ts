@@ -66,6 +66,13 @@ describe('how much kit a class takes', () => {
 describe('“I have 3 bands”', () => {
   it('eleven people are 3, 3, 3 and 2: four turns, three of them waited for', () => {
     expect(sharedOut(11, 4)).toEqual([3, 3, 3, 2]);
+    // 25 people and 4 bands: seven turns
+    expect(sharedOut(25, 7)).toEqual([4, 4, 4, 4, 3, 3, 3]);
+    const many = classOf(['band-turn-out'], { people: 25 });
+    expect(tooFew(many.plan, many.timeline, 'band', 4, find)!.groups).toEqual([4, 4, 4, 4, 3, 3, 3]);
+    // one alone with one band waits for nobody
+    const alone = classOf(['band-turn-out'], { people: 1 });
+    expect(tooFew(alone.plan, alone.timeline, 'band', 1, find)).toBeNull();
     const { plan, timeline } = classOf(['band-turn-out'], { people: 11 });
     const answer = tooFew(plan, timeline, 'band', 3, find)!;
     expect(answer).toMatchObject({ has: 3, wants: 11, groups: [3, 3, 3, 2] });

@@ -160,9 +160,10 @@ function ownCosts(asks: Asks, { ways }: Grid, brief: Brief): readonly number[] {
   const { room, teachers, teacherAt } = brief;
   const key = [...asks.faults.map(({ from }) => from), '', asks.facing, asks.sidePattern].join();
   const inRoom = [room.formation, room.mirror, room.wall, teachers, teacherAt].join();
-  if (settledFor !== inRoom) settled.clear();
-  settledFor = inRoom;
-  const known = settled.get(key);
+  const here = settled.get(inRoom) ?? new Map<string, readonly number[]>();
+  if (!settled.has(inRoom) && settled.size >= mostRooms) settled.clear();
+  settled.set(inRoom, here);
+  const known = here.get(key);
   if (known) return known;
   const facings = new Set(facingsOf(asks, brief));
   const first = new Set(placesFor(brief));
@@ -171,13 +172,13 @@ function ownCosts(asks: Asks, { ways }: Grid, brief: Brief): readonly number[] {
       ? ownCost(asks, way, brief)
       : Infinity,
   );
-  settled.set(key, costs);
+  here.set(key, costs);
   return costs;
 }
 
-/** Costs of the room that was asked about last, by what exercises ask: an edit asks about the same room again. */
-const settled = new Map<string, readonly number[]>();
-let settledFor = '';
+/** Costs by room, and there by what exercises ask: an edit asks about the same again. */
+const settled = new Map<string, Map<string, readonly number[]>>();
+const mostRooms = 16;
 
 /** Where the first teacher may stand: where they said that they stay, or anywhere. A second one goes round. */
 function placesFor({ teacherAt, room }: Brief): readonly TeacherPlace[] {

@@ -87,7 +87,22 @@ export const glossary: readonly Term[] = [
   foot('tissue of the sole', 'plantar fascia and fat pad', 'What a ball is rolled over.'),
   foot('three points', 'foot tripod', 'Heel, inner ball and outer ball.'),
   inClass('cue script', 'The words of a class, each where it is said, against the time there is for it.'),
-  inClass('idea', 'The one thing a class is about, as it is said to the class.'),
+  inClass(
+    'idea',
+    'The one thing a class is about, as it is said to the class; followed where it is tied to what feet do.',
+  ),
+  inClass('tie', 'What a sentence is about in what a foot does: a place that presses, toes that lie long.'),
+  inClass('thread of the idea', 'Which exercises carry it, which ask the opposite on purpose, where it breaks.'),
+  inClass('eight', 'Eight counts of music: counts close where they fill whole ones.'),
+  inClass('count-in', 'Counts before the first phrase, at its tempo; they take their time of the class.'),
+  inClass('piece', 'A piece of music by its title, tempo and length; Needlework neither has nor plays it.'),
+  inClass('formation', 'How people stand: in rows, or in a circle.'),
+  inClass('turn-round', 'The whole class faces another way than before.'),
+  inClass('station', 'Neighbouring exercises that are seen from one place, the class facing one way.'),
+  inClass(
+    'handling',
+    'What somebody has to do with a band: put it on, slide it, turn its pull, take it to the other foot.',
+  ),
   inClass(
     'catch up',
     'Doses that are to come give way, so that a late class ends in its slot; shown before it is done.',

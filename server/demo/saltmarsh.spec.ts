@@ -1,5 +1,6 @@
 import { Plan, itemsOf } from '@core/plan';
 import { floorSuits } from '@core/kit';
+import { classLoad } from '@core/load';
 import { whatHelped } from '@core/measure';
 import { owed, replay } from '@core/run';
 import { buildTimeline } from '@core/timeline';
@@ -23,6 +24,20 @@ describe('Saltmarsh Hall (invented)', () => {
     expect(summaries.length).toBeGreaterThanOrEqual(6);
     expect([...new Set(summaries.map((s) => s.slotSeconds / 60))].sort((a, b) => a - b)).toEqual([5, 10, 20, 45, 60]);
     expect(new Set(summaries.map((s) => s.audience))).toEqual(new Set(['dancers', 'general', 'mixed']));
+  });
+
+  it('the troupe rises 79 times on each foot, summed by hand, and lands never; the reel rises 16 times', () => {
+    const loadOf = (title: string) => {
+      const { plan, revisions } = reads.find((read) => read.plan.title === title)!;
+      const known = new Map(revisions.map(({ revision, exercise }) => [revision, exercise]));
+      return classLoad(buildTimeline({ plan, find: (revision) => known.get(revision) ?? null }));
+    };
+    // 2 sets of 16 on both feet, 2 of 12 with a ball, 8 bends with the heels up, 15 on each foot alone
+    expect(loadOf('Troupe: long points, clean rises')).toMatchObject({
+      rises: { left: 79, right: 79 },
+      landings: { left: 0, right: 0 },
+    });
+    expect(loadOf('Five minutes before the reel').rises).toEqual({ left: 16, right: 16 });
   });
 
   it('has a troupe of 16, a lunch group of 11 and a seated group of 5, with two years of looks', () => {

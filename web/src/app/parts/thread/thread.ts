@@ -88,6 +88,11 @@ export class Thread {
   };
   protected readonly geometry = { leftY, rightY, ideaY, weaveTop, rowHeight, height };
   protected readonly rows = weaveRows;
+  /** How much of a row is woven, in words. */
+  protected readonly legend = ['a little', 'works', 'hard'].map((words, i) => ({
+    words,
+    path: wovenPath(0, 15, 0, i + 1, 9),
+  }));
   protected readonly time = sayTime;
 
   /** The axis shows the slot or the class, whichever is longer. */
