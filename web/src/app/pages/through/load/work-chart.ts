@@ -48,7 +48,8 @@ export class WorkChart {
     const most = Math.max(1, ...pairs.flat().map(({ ms }) => ms));
     const side = (at: 0 | 1) => ({
       type: 'bar',
-      stack: 'both',
+      // both grow from one line, each to its own side
+      barGap: '-100%',
       barWidth: 13,
       itemStyle: { color: inkOf(at === 0 ? 'quiet' : 'ink'), borderRadius: 3 },
       label: {
