@@ -177,12 +177,18 @@ describe('the band over a class', () => {
     ]);
   });
 
-  it('is left alone where an exercise is locked', () => {
-    const items = ['waist-loop-up-down', 'band-turn-in', 'waist-loop-bent-knee'].map((id, i) =>
-      catalogueItem(`item-${i}`, id, { locked: true }),
+  it('an order that somebody locked is left alone', () => {
+    const items = ['band-turn-in', 'band-turn-out', 'seated-band-turn-in'].map((id, i) =>
+      catalogueItem(`item-${i}`, id, { locked: i === 1 }),
     );
     const plan = { ...classOf([]).plan, blocks: [newBlock('block-1', 'Bands', items)] };
-    expect(best(plan)?.reorders ?? false).toBe(false);
+    expect(handlingsIn(bandSteps(plan, find))).toBe(3);
+    expect(best(plan)).toBeNull();
+  });
+
+  it('is not offered where the class would be longer by it: a long pause to compare the feet', () => {
+    const { plan } = classOf([...bandedClass]);
+    expect(best({ ...plan, pace: { ...plan.pace, compareSeconds: 600 } })).toBeNull();
   });
 
   it('a class without bands has none', () => {

@@ -1,7 +1,9 @@
 import { catalogue } from '../exercise/catalogue';
+import { foot, phase, standing } from '../exercise/catalogue/author';
 import { defaultSchool, resolve, startingExecution } from '../exercise';
 import { IdeaId, type IdeaTie, type Plan } from '../plan';
 import { catalogueItem, classOfCatalogue, findInCatalogue as find } from '../testing/catalogue-class';
+import { sampleExercise } from '../testing/sample';
 import { buildTimeline } from '../timeline';
 import { ideas } from './ideas';
 import { meaningOf, tiedTo, tieWords } from './meaning';
@@ -57,6 +59,22 @@ describe('what carries an idea', () => {
   it.each(IdeaId.options)('%s: its question has no promise in it, and its pictures are three', (id) => {
     expect(ideas[id].question).toMatch(/\?$/);
     expect(new Set(ideas[id].pictures).size).toBe(3);
+  });
+});
+
+describe('an exercise that does both', () => {
+  const pressed = foot(standing, { contacts: { innerBall: ['press', 'floor'] } });
+  const lifted = foot(standing, { contacts: { innerBall: ['lift', 'air'] } });
+  const both = (pressSeconds: number, liftSeconds: number) =>
+    startingExecution(
+      sampleExercise('piano', { phases: [phase('press', pressSeconds, pressed), phase('lift', liftSeconds, lifted)] }),
+      defaultSchool,
+    );
+  const tie = tiedTo({ kind: 'place', place: 'innerBall', contact: 'press' });
+
+  it('carries what it does at least as long, and asks the opposite where it does that longer', () => {
+    expect(partOf(both(2, 2), tie)).toEqual({ part: 'carries', phases: ['press'] });
+    expect(partOf(both(2, 3), tie)).toEqual({ part: 'opposes', phases: ['lift'] });
   });
 });
 
@@ -154,6 +172,16 @@ describe('one idea through a class', () => {
     expect(gap!.endMs - gap!.startMs).toBeGreaterThanOrEqual(120_000);
     expect(thread!.carriedMs).toBe(first!.workMs + last!.workMs);
     expect(thread!.workMs).toBe(timeline.workMs);
+  });
+
+  it('does not break for an exercise or two in between', () => {
+    const { thread, timeline } = followed(
+      ['two-foot-rise', 'pick-up-small-things', 'two-foot-rise'],
+      listed('inner-ball'),
+    );
+    expect(timeline.items[1]!.totalMs).toBeGreaterThan(20_000);
+    expect(timeline.items[1]!.totalMs).toBeLessThan(120_000);
+    expect(thread!.breaks).toEqual([]);
   });
 
   it('asks about it in the look that closes the class, and nowhere else', () => {

@@ -42,6 +42,11 @@ describe('what a class asks of the feet, all together', () => {
     expect(balance.left).toBeCloseTo(((working + standing) * eachMs) / 60_000, 6);
   });
 
+  it('sitting, the other foot stands for nobody', () => {
+    const { timeline } = bareClass([{ exercise: sampleExercise('press'), dose: reps(10) }]);
+    expect(classLoad(timeline).standsMs).toEqual({ left: 0, right: 0 });
+  });
+
   it('kinds and directions share out the work; of an exercise that trains two ways each has half', () => {
     const wave = sampleExercise('wave', {}, [2, 2]);
     const both = { ...wave, family: 'toes' as const, directions: ['toes-curl' as const, 'toes-lift' as const] };
