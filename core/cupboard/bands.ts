@@ -111,12 +111,13 @@ function waysThrough(plan: Plan, block: Block, find: FindRevision): WayThrough[]
   if (placed.size < 2) return [];
   const stays = block.items.some((item) => item.kind === 'exercise' && (item.locked || item.recheck !== null));
   const places = [...new Set(placed.values())];
-  const orders = stays || places.length > mostPlaces ? [places] : permutations(places);
+  // null: everything keeps its place
+  const orders = stays || places.length > mostPlaces ? [null] : permutations(places);
   return orders.flatMap((order) =>
     (['by-exercise', 'by-foot', 'there-and-back'] as const).flatMap((flow): WayThrough[] => {
       const byFoot = flow !== 'by-exercise';
       const secondOrder = flow === 'there-and-back' ? ('reversed' as const) : ('same' as const);
-      const moves = stays ? [] : movesFor(block, placed, order);
+      const moves = order ? movesFor(block, placed, order) : [];
       const differs = (block.flow === 'by-foot') !== byFoot || (byFoot && block.secondOrder !== secondOrder);
       const edit = {
         type: 'edit-block',
