@@ -192,13 +192,13 @@ test.describe('what an earlier page left unsaved in this browser', () => {
   test('by an older application: it is brought to today’s form and saved', async ({ page, request }) => {
     const id = await copyOf(request, title);
     const { format, accepted, ...older } = await planOf(request, id);
-    expect([format, accepted]).toEqual([9, []]);
+    expect([format, accepted]).toEqual([10, []]);
     await left(page, `draft:${id}`, { saveId: `old-${id}`, basedOn: 1, plan: { ...older, title: 'Drafted long ago' } });
     const designer = new Designer(page);
     await page.goto(`/class/${id}`);
     await expect(page.getByLabel('Name of the class')).toHaveValue('Drafted long ago');
     await designer.saved();
-    expect(await planOf(request, id)).toMatchObject({ format: 9, title: 'Drafted long ago' });
+    expect(await planOf(request, id)).toMatchObject({ format: 10, title: 'Drafted long ago' });
     expect(await kept(page, `draft:${id}`)).toBeUndefined();
   });
 

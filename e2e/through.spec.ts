@@ -11,7 +11,7 @@ async function onTo(page: Page, name: string): Promise<void> {
   await expect(shown).toHaveText(/./);
   await expect(async () => {
     if (!(await shown.textContent())?.includes(name)) await page.keyboard.press('ArrowRight');
-    await expect(shown).toContainText(name, { timeout: 400 });
+    await expect(shown).toContainText(name, { timeout: 200 });
   }).toPass();
 }
 
@@ -56,7 +56,7 @@ test('“I have 3 firm balls”: from the line under the thread, answered at onc
   await expect.poll(async () => Math.abs(secondsOf(await designer.planned.textContent()) - before)).toBeLessThan(5);
 });
 
-test('one idea: offered, taken, drawn through the thread, said on the floor and asked about in the script; left again with one undo', async ({
+test('one idea: offered, taken, drawn through the thread, said in the script and on the floor, and left again', async ({
   page,
   request,
 }) => {
@@ -78,6 +78,12 @@ test('one idea: offered, taken, drawn through the thread, said on the floor and 
   await page.getByRole('link', { name: 'To the floor' }).click();
   await onTo(page, name);
   await expect(page.locator('nw-floor-panel')).toContainText('the idea');
+  await page.goto(`/class/${id}/through/idea`);
+  await page.getByRole('button', { name: 'Go without' }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'Back to the class' }).click();
+  await expect(page.locator('nw-thread path.bare').first()).toBeAttached();
+  await expect(page.locator('nw-thread path.idea')).toHaveCount(0);
 });
 
 test('where to stand: who stays in front is told what nobody sees; the room from above follows', async ({
@@ -92,7 +98,11 @@ test('where to stand: who stays in front is told what nobody sees; the room from
   await expect(page.locator('.sum')).toContainText('You stay in one place.');
   const turned = page.locator('em').first();
   await expect(turned).toContainText('they turn');
-  await page.locator('.station').filter({ has: page.locator('em') }).first().click();
+  await page
+    .locator('.station')
+    .filter({ has: page.locator('em') })
+    .first()
+    .click();
   await expect(page.locator('nw-room-plan svg')).toBeVisible();
   await page.getByLabel('How many teach').selectOption('2');
   await expect(page.locator('ul li p b').filter({ hasText: 'the second' }).first()).toBeVisible();

@@ -1,3 +1,3 @@
-export { type Idea, ideas } from './ideas';
+export { ideas } from './ideas';
 export * from './meaning';
 export * from './red-thread';

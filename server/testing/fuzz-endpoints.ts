@@ -156,6 +156,7 @@ export function endpointsOf(fetched: ReadonlyMap<string, unknown>, one: (kind: s
     { method: 'GET', path: '/runs', query: { limit: '3' } },
     { method: 'GET', path: '/runs/last/:class' },
     { method: 'GET', path: '/runs/done', query: { group: one('group'), from: today.at, to: today.at } },
+    { method: 'GET', path: '/runs/loads', query: { group: one('group') } },
     { method: 'GET', path: '/runs/learned' },
     { method: 'GET', path: '/runs/over/:class' },
     { method: 'GET', path: '/runs/:run' },

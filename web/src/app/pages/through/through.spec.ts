@@ -282,6 +282,8 @@ describe('the idea', () => {
       ideaTie: { kind: 'place', place: 'innerBall', contact: 'press' },
     });
     expect(text()).toContain('100 % of the work carries the inner ball presses');
+    await type('What you say to the class', '  ');
+    expect(store.plan()!.brief).toMatchObject({ idea: '', ideaTie: null });
   });
 });
 

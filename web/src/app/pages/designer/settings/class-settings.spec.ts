@@ -66,6 +66,23 @@ describe('the settings of a class', () => {
     expect(store.plan()?.brief.kitOut).toBe('when-needed');
   });
 
+  it('put the idea otherwise and leave what it is about; without an idea nothing is followed', async () => {
+    const { store, page } = await open();
+    const brief = store.plan()!.brief;
+    store.do({ type: 'edit-class', change: { brief: { ...brief, ideaTie: { kind: 'listed', id: 'long-toes' } } } });
+    const field = [...page.querySelectorAll<HTMLInputElement>('input')].find((one) =>
+      one.closest('mat-form-field')?.textContent?.includes('Its one idea'),
+    )!;
+    const say = (words: string) => {
+      field.value = words;
+      field.dispatchEvent(new Event('change'));
+    };
+    say('Toes like piano keys.');
+    expect(store.plan()!.brief).toMatchObject({ idea: 'Toes like piano keys.', ideaTie: { id: 'long-toes' } });
+    say(' ');
+    expect(store.plan()!.brief).toMatchObject({ idea: '', ideaTie: null });
+  });
+
   it('say where the teacher stands, for the review', async () => {
     const { store, page } = await open();
     [...page.querySelectorAll<HTMLButtonElement>('mat-button-toggle button')]

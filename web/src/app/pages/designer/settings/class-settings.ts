@@ -111,6 +111,11 @@ export class ClassSettings {
     if (plan) this.change({ school: { ...plan.school, [question]: answer } });
   }
 
+  /** What it is about stays with a sentence that is put otherwise; without one there is nothing to follow. */
+  protected setIdea(idea: string): void {
+    this.setBrief(idea === '' ? { idea, ideaTie: null } : { idea });
+  }
+
   protected setBrief(change: Partial<Plan['brief']>): void {
     const plan = this.plan();
     if (plan) this.change({ brief: { ...plan.brief, ...change } });

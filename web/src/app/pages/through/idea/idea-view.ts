@@ -127,7 +127,8 @@ export class IdeaView {
   }
 
   protected say(words: string): void {
-    this.set(words.trim().slice(0, 120), this.tie());
+    const said = words.trim().slice(0, 120);
+    this.set(said, said === '' ? null : this.tie());
   }
 
   /** Ties the sentence to what it is about; without one, it is said as the tie says it. */
