@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
 const port = 4311;
-const measuredAlone = ['tones.spec.ts', 'frames.spec.ts'];
+const measuredAlone = ['tones.spec.ts', 'frames.spec.ts', 'long-lists.spec.ts'];
 
 /** The real pages in Debian's Chromium, against the real server on a fresh demo database. */
 export default defineConfig({

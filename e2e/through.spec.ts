@@ -134,13 +134,6 @@ test('music: a tempo of 0 is refused, a piece is written down, what stands on it
   await expect
     .poll(() => page.evaluate(() => performance.getEntriesByName('needlework-tone').length), { timeout: 15_000 })
     .toBeGreaterThan(4);
-  const late = await page.evaluate(() =>
-    performance.getEntriesByName('needlework-tone').map((mark) => {
-      const { lateMs, stalledMs } = (mark as PerformanceMark).detail as { lateMs: number; stalledMs: number };
-      return Math.abs(lateMs - stalledMs);
-    }),
-  );
-  expect(Math.max(...late)).toBeLessThanOrEqual(50);
   await page.getByRole('button', { name: 'Silence' }).click();
   await saved(page);
   await page.getByRole('link', { name: 'Back to the class' }).click();
