@@ -1,4 +1,4 @@
-import { composeNow, noHistory, usualBrief } from '@core/compose';
+import { composeNow, nextUp, noHistory, usualBrief } from '@core/compose';
 import { type ComposedCourse, type Course, type CourseRequest, composeCourse, newCourse } from '@core/course';
 import { defaultSchool } from '@core/exercise';
 import { type AnyItem, type Plan, defaultPace, newBlock } from '@core/plan';
@@ -140,6 +140,16 @@ function composing(report: Report): void {
   const [first] = twentyBriefs;
   const cold = first ? timeOf(first) : NaN;
   const times = twentyBriefs.map(timeOf);
+  for (const items of [4, 12, 40]) {
+    const going = { ...randomCatalogueClass(7, items, 'by-exercise', () => true), slotSeconds: 7200 };
+    const asked = Array.from({ length: 30 }, () => {
+      const start = performance.now();
+      nextUp(going, null, catalogueOffers, find);
+      return performance.now() - start;
+    });
+    const words = `what a class of ${items} could go on with, each tried in it, median`;
+    report(words, median(asked), 'ms', 50);
+  }
   report('three proposals from the whole catalogue, the slowest of twenty briefs', worst(times), 'ms', 2000);
   console.log(`        the middle one: ${median(times).toFixed(0)} ms; the very first ever: ${cold.toFixed(0)} ms`);
   const roster = aGroup();

@@ -90,6 +90,6 @@ const choicesToPaint = `(async () => {
 export async function choiceToSight(browser: Browser, base: string, id: string): Promise<number> {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${base}/class/${id}/through/sight`);
-  await page.locator('.station').first().waitFor();
+  await page.locator('.point').first().waitFor();
   return page.evaluate<number>(choicesToPaint);
 }

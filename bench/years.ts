@@ -123,6 +123,9 @@ async function calls(base: string, report: Report): Promise<void> {
   await timed('a group of the desk', (i) => get(`/api/desk/groups/${groups[i % groups.length]?.id ?? ''}?${asked}`));
   await timed('the desk', () => get(`/api/desk?${asked}`));
   await timed('checks due of all groups that come', () => get(`/api/desk/due?${asked}`));
+  await timed('the load of a group’s last classes', (i) =>
+    get(`/api/runs/loads?group=${groups[i % groups.length]?.id ?? ''}`),
+  );
   await timed('the list of classes', () => get('/api/classes'));
   await timed('a page of it eight years back', () => get(`/api/classes?after=${deep}`));
   await timed('classes found by words that none has', () => get('/api/classes?words=nothing%20like%20that'));

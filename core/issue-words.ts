@@ -18,7 +18,7 @@ const codes: Readonly<Record<string, string>> = {
   'start-rung': 'names a rung to start on that the ladder does not have.',
   'rung-twice': 'stands twice in the ladder, which would run in a loop; give the rung an id of its own.',
   'ladder-loop': 'is the same point as an earlier rung, so the ladder runs in a loop; change one axis.',
-  'ladder-short': 'needs three rungs at least, from assisted to the full form.',
+  'ladder-short': 'needs two levels at least.',
   'axes-why': 'must say why two axes change at once from the rung before.',
   'check-built-in': 'has the id of a check that comes with Needlework.',
   'ask-outside': 'must lie inside what is refused.',

@@ -1,6 +1,7 @@
 import { type APIRequestContext, type Page, expect, test } from '@playwright/test';
 import type { ClassRead } from '@core/contract';
 import { Designer, classIdOf, copyOf, secondsOf } from './designer';
+import { unreadable } from './read-page';
 
 test('a dose of zero or a thousand is refused in words and the class stays as it was', async ({ page }) => {
   const designer = new Designer(page);
@@ -215,4 +216,81 @@ test.describe('what an earlier page left unsaved in this browser', () => {
       await expect(new Designer(page).rows.first()).toBeVisible();
       expect(await kept(page, `draft:${id}`)).toEqual(draft);
     });
+});
+
+test('eighty items with the longest names, and a title of one emoji: every page of the class stays readable', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Saturday workshop: the whole foot');
+  const { plan } = (await (await request.get(`/api/classes/${id}`)).json()) as ClassRead;
+  const items = plan.blocks.flatMap((block) => block.items);
+  const long = 'Schienbeinkantengelenkbeweglichkeit';
+  const eighty = Array.from({ length: 80 }, (_, i) => {
+    const item = items[i % items.length];
+    if (!item) throw new Error('an empty demo class');
+    return {
+      ...item,
+      id: `eighty-${i}`,
+      note: `${long} `.repeat(8),
+      ...(item.kind === 'talk' ? {} : { recheck: null, wornUntil: null }),
+    };
+  });
+  const blocks = [0, 1, 2, 3].map((n) => ({
+    ...plan.blocks[0],
+    id: `long-${n}`,
+    name: `${long}${long}`.slice(0, 60),
+    items: eighty.slice(n * 20, n * 20 + 20),
+  }));
+  const put = async (title: string, basedOn: number) =>
+    expect(
+      (
+        await request.put(`/api/classes/${id}`, {
+          data: { saveId: `long-${basedOn}-${id}`, basedOn, plan: { ...plan, title, blocks } },
+        })
+      ).status(),
+    ).toBe(200);
+  await put(`${long}${long}${long}${long}`.slice(0, 120), 1);
+  for (const path of [
+    '',
+    '/floor',
+    '/card',
+    '/script',
+    '/through/load',
+    '/through/kit',
+    '/through/sight',
+    '/earlier',
+  ]) {
+    await page.goto(`/class/${id}${path}`);
+    await expect(page.locator('main').first()).toBeVisible();
+    await expect(page.locator('nw-loading .wait')).toHaveCount(0);
+    for (const size of [
+      { width: 1280, height: 800 },
+      { width: 390, height: 844 },
+    ]) {
+      await page.setViewportSize(size);
+      const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
+      await expect.poll(wide, { message: `${path} at ${size.width}` }).toBeLessThanOrEqual(size.width);
+      // a chart is drawn anew for its width a moment later
+      await expect.poll(() => unreadable(page), { message: `${path} at ${size.width}`, timeout: 5000 }).toEqual([]);
+    }
+  }
+  await put('🦶', 2);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/class/${id}`);
+  await expect(page).toHaveTitle('🦶 · Needlework');
+  await page.goto('/classes');
+  await page.getByRole('link', { name: 'To the floor: 🦶' }).click();
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
+});
+
+test('an empty class says on every page of it that it is empty, and leads to the first exercise', async ({ page }) => {
+  const designer = new Designer(page);
+  await designer.start(10, 'Nothing yet');
+  const id = classIdOf(page);
+  for (const path of ['/floor', '/through/load', '/script', '/card']) {
+    await page.goto(`/class/${id}${path}`);
+    await expect(page.getByText(/Nothing (to teach yet|is in this class yet|is said yet|planned yet)/)).toBeVisible();
+    await expect(page.locator(`a[href="/class/${id}"]`).first()).toBeVisible();
+  }
 });

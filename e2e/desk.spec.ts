@@ -123,6 +123,6 @@ test('the first screen goes where the teacher goes: a new class, all classes, an
   await page.getByRole('button', { name: 'New class', exact: true }).click();
   await page.getByRole('menuitem', { name: '20 minutes' }).click();
   await expect(page).toHaveURL(/\/class\//);
-  await page.getByRole('link', { name: 'All classes' }).click();
+  await page.getByRole('link', { name: 'Classes', exact: true }).click();
   await expect(page).toHaveURL(/\/classes$/);
 });

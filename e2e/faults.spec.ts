@@ -158,7 +158,7 @@ test.describe('a page and its own edits', () => {
     await writes(context, () => new Promise(() => undefined));
     await rename(page, `Left ${id}`);
     await expect(page.getByRole('alert')).toContainText('says nothing. Your edits are kept in this browser');
-    await page.getByRole('link', { name: 'All classes' }).click();
+    await page.getByRole('link', { name: 'Classes', exact: true }).click();
     await expect(left(page)).toContainText([`Left ${id}`]);
     await context.unroute(calls);
     await page.getByRole('link', { name: 'Exercises' }).click();
@@ -258,7 +258,7 @@ test.describe('two pages', () => {
     await request.delete(`/api/classes/${id}`);
     await rename(page, `Not lost ${id}`);
     await expect(page.getByRole('alert')).toContainText('deleted somewhere else');
-    await page.getByRole('link', { name: 'All classes' }).click();
+    await page.getByRole('link', { name: 'Classes', exact: true }).click();
     const line = left(page).filter({ hasText: `Not lost ${id}` });
     await expect(line).toContainText('deleted somewhere else');
     await line.getByRole('button', { name: 'Bring the class back and save' }).click();

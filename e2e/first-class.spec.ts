@@ -29,7 +29,7 @@ test('a new user builds a class from an empty page, saves it, finds it again and
   await page.reload();
   await expect(designer.rows).toHaveCount(6);
   expect(secondsOf(await designer.planned.textContent())).toBe(planned);
-  await page.getByRole('link', { name: 'All classes' }).click();
+  await page.getByRole('link', { name: 'Classes', exact: true }).click();
   await expect(page.getByRole('link', { name: /Tuesday at the slipway/ }).first()).toBeVisible();
 
   await page.getByRole('link', { name: 'To the floor: Tuesday at the slipway' }).click();

@@ -104,7 +104,7 @@ test('one more set changes the end; the class ends in the log with planned again
   await leap(page, 2000);
   const ends = page.locator('.ends');
   const before = await ends.textContent();
-  await page.getByRole('button', { name: 'A set more' }).click();
+  await page.getByRole('button', { name: '+ a set' }).click();
   await leap(page, 50);
   await expect(ends).not.toHaveText(before ?? '');
   await page.keyboard.press('u');

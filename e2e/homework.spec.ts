@@ -40,7 +40,7 @@ test('a sheet from nothing: suggested, traded, marked by day, and on paper, read
   const words = text.replace(/\s+/g, ' ');
   expect(words).toContain('At home: Homework group');
   for (let at = 0; at < count; at++) {
-    const name = ((await items.nth(at).locator('h3').textContent()) ?? '').replace(/^\s*\d+\s*/, '').trim();
+    const name = ((await items.nth(at).locator('h2').textContent()) ?? '').replace(/^\s*\d+\s*/, '').trim();
     expect(words).toContain(name);
   }
 

@@ -36,16 +36,19 @@ test('an instructor makes an exercise with the keyboard and finds it in a class'
   await page.getByRole('button', { name: 'Save the exercise' }).click();
   await expect(page.getByRole('alert')).toContainText('Nothing is lost');
   await expect(page.getByText('The name must not be empty.')).toBeVisible();
+  await expect(page.getByLabel('Name, in plain words')).toBeFocused();
   await page.getByLabel('Name, in plain words').fill('Harbour toe roll');
-  await page.getByLabel('What it is for').fill('Lifts the toes in order. Roll in.');
+  for (const part of ['What it is for, and how it is found', 'What to say', 'What to watch', 'More about this phase'])
+    await page.getByText(part, { exact: true }).click();
+  await page.getByLabel('What it is for, in one').fill('Lifts the toes in order. Roll in.');
   await expect(page.getByText('turned out at the ankle')).toBeVisible();
-  await page.getByLabel('Words somebody would look for it by').fill('harbour, roll');
+  await page.getByLabel('Words to find it by').fill('harbour, roll');
   // the footprint is the editor: the big toe rests, one Enter and it is lifted
   const toe = page.getByRole('button', { name: 'working foot, big toe rests on floor; change' });
   await toe.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'working foot, big toe lifts; change' })).toBeFocused();
-  await page.getByLabel('Undone it is called').fill('back');
+  await page.getByLabel('Done backwards it is called').fill('back');
   await page.getByLabel('Seconds', { exact: true }).fill('0');
   for (const [cue, words] of [
     ['Set-up', 'Sit tall.'],
@@ -54,6 +57,7 @@ test('an instructor makes an exercise with the keyboard and finds it in a class'
     ['Correction', 'Slower.'],
   ] as const)
     await page.getByLabel(new RegExp(`^${cue}:`)).fill(words);
+  await page.getByRole('button', { name: 'A fault' }).click();
   await page.getByLabel('What is seen').fill('toes rise together');
   await page.getByLabel('What is said').fill('One by one.');
   await page.getByRole('button', { name: 'Save the exercise' }).click();
@@ -72,6 +76,25 @@ test('an instructor makes an exercise with the keyboard and finds it in a class'
   expect(exercise.performance.phases[0]?.working.contacts.bigToe).toEqual({ contact: 'lift', meets: 'air' });
 });
 
+test('a name alone makes an exercise; two levels are a ladder; it is put in a class, and says what it still owes', async ({
+  page,
+}) => {
+  await page.goto('/exercises/new');
+  await page.getByLabel('Name, in plain words').fill('Gangway balance');
+  await page.getByRole('button', { name: 'Save the exercise' }).click();
+  await expect(page.getByRole('heading', { name: 'Gangway balance' })).toBeVisible();
+  const designer = new Designer(page);
+  await designer.start(5, 'With one of my own');
+  await designer.add('gangway', 'Gangway balance');
+  await designer.saved();
+  await page.getByRole('link', { name: 'To the floor' }).click();
+  await expect(page.locator('.waiting .of')).toHaveText('ready');
+  await page.keyboard.press('Space');
+  await expect(page.locator('.waiting .of')).toContainText('of set-up');
+  await page.keyboard.press('Space');
+  await expect(page.locator('.of')).toHaveText('of 8');
+});
+
 test('an own exercise says all that a built-in one says: counts, stand-ins, pressure, two wordings, a school’s own way', async ({
   page,
   request,
@@ -83,7 +106,7 @@ test('an own exercise says all that a built-in one says: counts, stand-ins, pres
   await page.getByLabel('firm ball, how many').blur();
   await page.getByRole('combobox', { name: 'In place of firm ball' }).selectOption('roller');
   await page.getByLabel('What roller in place of firm ball changes').fill('the whole width at once');
-  const phases = page.getByRole('region', { name: 'Phases' });
+  const phases = page.locator('nw-phases-editor').first();
   await phases.getByLabel('On the tool, % of weight').fill('35');
   await phases.getByLabel('To the next spot, cm').fill('0.5');
   await page.getByRole('button', { name: 'A school’s own way' }).click();
@@ -114,7 +137,7 @@ test('a built-in exercise is changed, a class moves to it, and it returns to its
 }) => {
   await page.goto('/exercises/sideways-ankle-rock');
   await page.getByRole('link', { name: 'Change it' }).click();
-  await page.getByLabel('What it is for').fill('Mine for Saltmarsh Hall.');
+  await page.getByLabel('What it is for, in one sentence').fill('Mine for Saltmarsh Hall.');
   await page.getByRole('button', { name: 'Save the exercise' }).click();
   await expect(page.getByText('Changed by you')).toBeVisible();
   await page.getByRole('button', { name: 'Return to the original' }).click();
@@ -145,6 +168,7 @@ test('what a foot teacher would correct in an own exercise is said in words, and
   await expect(asked).toContainText('“hurts” is felt or thought, not seen');
   await page.getByLabel('What is seen').first().fill('the heel hangs in the air');
   await expect(asked).toContainText('cannot be seen from the front: the heel is behind the foot');
+  await page.getByText('In words: what each place meets').first().click();
   await page.getByRole('checkbox', { name: 'big toe' }).first().check();
   await page.getByRole('button', { name: 'Save the exercise' }).click();
   await expect(page.getByRole('heading', { name: 'Slipway wait' })).toBeVisible();
@@ -168,7 +192,6 @@ test('a level that opens by weeks says so, on its page and where it is chosen', 
   await designer.add('small jumps', 'Small jumps on the spot');
   await designer.row('Small jumps on the spot').click();
   const level = page.getByRole('region', { name: 'Level' });
-  await level.getByRole('combobox', { name: 'For most' }).click();
-  await page.getByRole('option', { name: 'small jumps, hands on a support' }).click();
+  await level.getByRole('button', { name: 'small jumps, hands on a support: for most' }).click();
   await expect(level).toContainText('“small jumps, hands on a support” opens after 5 weeks.');
 });

@@ -1,9 +1,10 @@
 import { gunzipSync, gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
-import { type Request, expect, test } from '@playwright/test';
+import { type Page, type Request, expect, test } from '@playwright/test';
 import { copyOf } from './designer';
+import { sizes, smallTargets, smallText, unreadable } from './read-page';
 
-const wcag = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
+const wcag = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
 async function violations(axe: AxeBuilder): Promise<string[]> {
   const found = await axe.analyze();
@@ -30,6 +31,9 @@ for (const [name, path] of [
   ['the idea of a class', '/class/:id/through/idea'],
   ['the music of a class', '/class/:id/through/music'],
   ['card', '/class/:id/card'],
+  ['script', '/class/:id/script'],
+  ['rehearsal', '/class/:id/rehearse'],
+  ['the face for the room', '/class/:id/room'],
   ['earlier states', '/class/:id/earlier'],
   ['what was taken out', '/taken-out'],
   ['copies and files', '/safe'],
@@ -46,6 +50,7 @@ for (const [name, path] of [
   ['exercises', '/exercises'],
   ['an exercise', '/exercises/toe-wave'],
   ['the exercise editor', '/exercises/toe-wave/edit'],
+  ['a new exercise', '/exercises/new'],
   ['how I teach', '/teaching'],
   ['words', '/words'],
   ['people', '/people'],
@@ -78,8 +83,50 @@ for (const [name, path] of [
       const wide = await page.evaluate(() => document.documentElement.scrollWidth);
       expect(wide, `nothing is cut off at ${width} px`).toBeLessThanOrEqual(width);
     }
+    for (const size of sizes) {
+      await page.setViewportSize(size);
+      await page.evaluate(() => new Promise(requestAnimationFrame));
+      const at = `at ${size.width} x ${size.height}`;
+      expect.soft(await smallText(page), `letters ${at}`).toEqual([]);
+      expect.soft(await smallTargets(page), `targets ${at}`).toEqual([]);
+      // a chart is drawn anew for its width a moment later
+      await expect.poll(() => unreadable(page), { message: `texts over each other ${at}`, timeout: 5000 }).toEqual([]);
+    }
   });
 }
+
+const dialogs: readonly (readonly [name: string, open: (page: Page) => Promise<void>])[] = [
+  ['the class', (page) => page.locator('button.who').click()],
+  ['who comes', (page) => page.getByRole('button', { name: 'Who comes' }).click()],
+  ['the fit', (page) => page.getByRole('button', { name: 'Fit to slot' }).click()],
+  ['a better order', (page) => page.getByRole('button', { name: 'find a better order' }).click()],
+  ['the keys', (page) => page.getByRole('button', { name: 'Keys' }).click()],
+];
+for (const [name, open] of dialogs)
+  test(`the dialog of ${name}: everybody can read it, in light and dark, at five sizes, and Escape leaves it`, async ({
+    page,
+    request,
+  }) => {
+    await page.goto(`/class/${await copyOf(request, 'Saturday workshop: the whole foot')}`);
+    await open(page);
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toBeVisible();
+    await expect(page.locator('mat-progress-bar')).toHaveCount(0);
+    await expect.poll(() => page.evaluate(stillRunning), { message: 'nothing changes any more' }).toBe(0);
+    expect(await violations(new AxeBuilder({ page }).include('mat-dialog-container').withTags(wcag))).toEqual([]);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await expect.poll(() => page.evaluate(stillRunning), { message: 'colours have changed over' }).toBe(0);
+    const dark = new AxeBuilder({ page }).include('mat-dialog-container').withRules('color-contrast');
+    expect(await violations(dark), 'contrast in dark').toEqual([]);
+    for (const size of sizes) {
+      await page.setViewportSize(size);
+      const at = `at ${size.width} x ${size.height}`;
+      expect.soft(await smallText(page, 'mat-dialog-container'), `letters ${at}`).toEqual([]);
+      expect.soft(await smallTargets(page, 'mat-dialog-container'), `targets ${at}`).toEqual([]);
+    }
+    await page.keyboard.press('Escape');
+    await expect(dialog).toHaveCount(0);
+  });
 
 test('the first page loads under 250 kB of compressed script', async ({ page }) => {
   const scripts: Request[] = [];

@@ -61,7 +61,7 @@ test('each change on the floor is one tap, and each is taken back by one', async
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await expect(page.locator('.count')).toBeVisible();
-  const bar = page.getByRole('group', { name: 'Change the class from here on' });
+  const bar = page.getByRole('region', { name: 'Change the class from here on' });
   const shown = () => page.locator('nw-class-outline rect').count();
   const before = await shown();
   await bar.getByRole('button', { name: 'Shake out' }).click();

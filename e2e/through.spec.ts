@@ -99,7 +99,7 @@ test('where to stand: who stays in front is told what nobody sees; the room from
   const turned = page.locator('em').first();
   await expect(turned).toContainText('they turn');
   await page
-    .locator('.station')
+    .locator('.point')
     .filter({ has: page.locator('em') })
     .first()
     .click();

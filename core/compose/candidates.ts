@@ -1,5 +1,4 @@
 import {
-  type Concern,
   Direction,
   type Execution,
   type Exercise,
@@ -7,6 +6,7 @@ import {
   type Rung,
   type School,
   type Substitute,
+  barredBy,
   concernNames,
   differsFrom,
   handsNearlyFree,
@@ -91,7 +91,8 @@ function bitsOf({ regions, exercise }: Execution): Bits {
 export interface LeftOut {
   readonly exerciseId: string;
   readonly family: FocusFamily | null;
-  readonly why: 'concern' | 'kit' | 'floor' | 'place' | 'school' | 'weeks' | 'tires' | 'worn' | 'much' | 'dancers';
+  readonly why:
+    'concern' | 'kit' | 'floor' | 'place' | 'school' | 'weeks' | 'tires' | 'worn' | 'much' | 'dancers' | 'unwritten';
   /** What in particular: a concern, a piece of kit; empty where there is no more to say. */
   readonly what: string;
 }
@@ -172,7 +173,7 @@ export function kitOfLast(
 
 const regionSum = ({ regions }: Execution) => Object.values(regions).reduce((sum, rating) => sum + (rating ?? 0), 0);
 
-function demandOf(execution: Execution): number {
+export function demandOf(execution: Execution): number {
   const stage = { passive: 0, active: 1, loaded: 2, integrated: 3 }[execution.exercise.stage];
   if (['check', 'close', 'release'].includes(execution.exercise.family)) return 0;
   return (
@@ -295,6 +296,8 @@ export function barOf(
   isOfCourse: boolean,
 ): Pick<LeftOut, 'why' | 'what'> | { readonly execution: Execution; readonly substitutes: readonly Substitute[] } {
   const out = (why: LeftOut['why'], what = '') => ({ why, what });
+  // a name so far: nobody could say what to do
+  if (!isOfCourse && exercise.cues.action.plain === '') return out('unwritten');
   const settled = resolve(exercise, rungId, school);
   if (!settled.ok) return out('school');
   // what a course climbs its teacher chose knowingly
@@ -303,8 +306,8 @@ export function barOf(
   const execution = withSubstitutes(settled.value, substitutes);
   const place = placeOf(execution);
   if (!brief.places.includes(place)) return out('place', place);
-  const caution = barring(execution, brief.concerns);
-  if (caution) return out('concern', concernNames[caution]);
+  const caution = barredBy(execution.cautions, brief.concerns);
+  if (caution) return out('concern', concernNames[caution.concern]);
   const short = execution.kit.find((need) => !enough(need, brief));
   if (short) return out('kit', kitNames[short.kit]);
   const onMats = surfaceFor(execution, brief.floor) === 'mats' && !execution.floorsRuledOut.includes('mat');
@@ -316,12 +319,6 @@ export function barOf(
   if (settled.value.kit.some(({ kit }) => isWorn(kit)) && brief.occasion !== 'homework') return out('worn');
   return { execution, substitutes };
 }
-
-/** The concern for which an exercise is left out on this level, or asked about first. */
-const barring = ({ cautions }: Execution, concerns: readonly Concern[]): Concern | null =>
-  cautions.find(
-    ({ concern, action }) => concerns.includes(concern) && (action === 'leave-out' || action === 'ask-clinician'),
-  )?.concern ?? null;
 
 /** Leaves tired, or lets go, what the rehearsal needs awake: the heaviest load, and anything passive. */
 const tires = ({ regions, exercise }: Execution): boolean =>

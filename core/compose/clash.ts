@@ -66,6 +66,7 @@ const because: Readonly<Record<LeftOut['why'], (what: string) => string>> = {
   school: () => 'your school',
   weeks: () => 'jumps and unstable ground have weeks and checks before them',
   dancers: () => 'nothing for the barre without dancers',
+  unwritten: () => 'nothing that nobody has written words for yet',
   worn: () => 'worn beside other work',
   much: () => 'nothing that asks very much of this room',
   tires: () => 'nothing that tires before rehearsal',

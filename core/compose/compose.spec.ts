@@ -53,6 +53,20 @@ describe('composing from a seed', () => {
   });
 });
 
+describe('an own exercise that is a name so far', () => {
+  it('comes into no class, and that is said', () => {
+    const [first] = catalogueOffers;
+    const nothing = { plain: '', anatomical: '' };
+    const exercise = { ...first!.exercise, id: 'gangway', cues: { ...first!.exercise.cues, action: nothing } };
+    const asked = request(short, { library: [...catalogueOffers, { revision: 'f'.repeat(16), exercise }] });
+    const { proposals } = composeNow(asked);
+    expect(proposals).toHaveLength(3);
+    expect(proposals.flatMap(work)).not.toContain('gangway');
+    const left = composeNow({ ...asked, library: [{ revision: 'f'.repeat(16), exercise }] });
+    expect(left.notAsked.map(({ words }) => words)).toEqual(['1 of your own say nothing of how they are done yet']);
+  });
+});
+
 describe('asking again', () => {
   const [first] = composeNow(request(short)).proposals;
 

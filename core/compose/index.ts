@@ -4,6 +4,7 @@ export * from './class-from';
 export * from './compose';
 export { type Levels } from './doses';
 export { mostShared } from './draft';
+export { type Standing, nextUp } from './next-up';
 export { type Leaning } from './shape';
 export { movingShare } from './proposal';
 export { type Term, mostMoving, termWords, whatHelped } from './score';

@@ -116,6 +116,7 @@ const outWords: Readonly<Record<LeftOut['why'], (what: string, n: number) => str
   school: (_, n) => `${n} belong to another school than yours`,
   weeks: (_, n) => `${n} need weeks of other work before them: jumps, unstable ground`,
   dancers: (_, n) => `${n} are made for the barre, for dancers`,
+  unwritten: (_, n) => `${n} of your own say nothing of how they are done yet`,
   worn: (_, n) => `${n} are worn beside other work`,
   much: (_, n) => `${n} ask too much of this room`,
   tires: (_, n) => `${n} tire, or hold longer than a warm-up should`,

@@ -18,7 +18,7 @@ const usualShares: Readonly<Record<Occasion, Leaning>> = {
 
 /** The shares of a brief, of the families that are possible at all, adding up to 1. */
 export function sharesOf(
-  { focus, occasion }: ComposeBrief,
+  { focus, occasion }: Pick<ComposeBrief, 'focus' | 'occasion'>,
   possible: ReadonlySet<FocusFamily>,
   leaning: Leaning = usualShares[occasion],
 ): Map<FocusFamily, number> {

@@ -39,6 +39,11 @@ describe('what is said', () => {
     ]);
   });
 
+  it('is nothing where whoever made the exercise has not written it yet: no silence is spoken', () => {
+    const bare = saying({ setup: '', action: '', picture: '', correction: '' }, sampleExercise('mine', {}, [6]));
+    expect(told([{ exercise: bare, dose: reps(3) }]).map(([moment]) => moment)).toEqual(['last', 'last']);
+  });
+
   it('is a small part of the class: the rest is silence, and both add up', () => {
     const { cues, ...rest } = script([{ exercise: both, dose: reps(5) }]);
     const whole = { cues, ...rest };

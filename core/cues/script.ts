@@ -99,7 +99,7 @@ class Writer {
 
   /** Before the first rep: what to take and how to stand; then what fits of the idea, the limits and the options. */
   private opening(bout: Bout, time: ItemTime, execution: Execution, said: Said, { startMs, endMs }: Place): Cue[] {
-    const cues = [this.cue(bout, 'setup', said.setup, { startMs, endMs })];
+    const cues = said.setup === '' ? [] : [this.cue(bout, 'setup', said.setup, { startMs, endMs })];
     const rest = () => ({ startMs: startMs + sayMsOf(cues), endMs });
     const { concerns } = this.plan.brief;
     for (const { concern, words } of execution.cautions.filter((caution) => concerns.includes(caution.concern)))
@@ -153,6 +153,8 @@ class Writer {
 
   /** The action, on the phases that it tells; else over the whole first rep. */
   private action(bout: Bout, execution: Execution, words: string, first: Place, phases: readonly Place[]): Cue[] {
+    // whoever made the exercise has not written it yet
+    if (words === '') return [];
     const names = execution.phases.map((phase) => phase.name);
     const told = phases.length === names.length ? byPhase(words, names) : [{ phase: null, words }];
     // quick phases run on: what they are called is said over the whole of it

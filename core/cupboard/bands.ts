@@ -1,7 +1,7 @@
 import type { BandUse } from '../exercise';
 import { type Block, type Plan, type PlanCommand, type Side, applyCommand } from '../plan';
-import { review } from '../sequence';
 import { type FindRevision, type Visit, buildTimeline, needOf, readyBlock, roundsOf } from '../timeline';
+import { raisesNothing, worriesIn } from '../sequence';
 
 /** What is done with the band before one go at an exercise. */
 export type BandHandling = 'put on' | 'stays' | 'slides' | 'pulls the other way' | 'other foot';
@@ -76,21 +76,17 @@ export function* fewerHandlings(
 ): Generator<{ readonly done: number }, FewerHandlings | null> {
   const now = handlingsIn(bandSteps(plan, find));
   const timeline = buildTimeline({ plan, find });
-  const known = new Set(worriesIn(plan, find));
+  const known = worriesIn(plan, find, timeline);
   const found = plan.blocks.flatMap((block) => waysThrough(plan, block, find)).filter(({ way }) => way.handlings < now);
   found.sort((a, b) => a.way.handlings - b.way.handlings || a.changes - b.changes);
   for (const [at, { way, after }] of found.entries()) {
     yield { done: at / found.length };
-    const deltaMs = buildTimeline({ plan: after, find }).totalMs - timeline.totalMs;
-    if (deltaMs <= 0 && worriesIn(after, find).every((key) => known.has(key))) return { ...way, deltaMs };
+    const changed = buildTimeline({ plan: after, find });
+    const deltaMs = changed.totalMs - timeline.totalMs;
+    if (deltaMs <= 0 && raisesNothing(worriesIn(after, find, changed), known)) return { ...way, deltaMs };
   }
   return null;
 }
-
-const worriesIn = (plan: Plan, find: FindRevision): string[] =>
-  review({ plan, timeline: buildTimeline({ plan, find }), nextId: () => 'none' }, 'quick')
-    .filter(({ severity }) => severity !== 'note')
-    .map(({ key }) => key);
 
 interface WayThrough {
   readonly way: Omit<FewerHandlings, 'deltaMs'>;

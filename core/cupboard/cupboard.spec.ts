@@ -27,6 +27,9 @@ describe('how much kit a class takes', () => {
   it.each([1, 11, 25])('a band each for %i people is as many bands', (people) => {
     const { count: each } = catalogue.find(({ id }) => id === own)!.performance.kit.find(({ kit }) => kit === 'band')!;
     expect(lineOf([own], 'band', { people })).toMatchObject({ count: each * people, perPerson: each });
+    // however many there are, so many are wanted
+    const few = lineOf([own], 'band', { people, cupboard: { band: 1 } });
+    expect(few).toMatchObject({ count: 1, wants: each * people });
   });
 
   it.each([1, 11, 25])('two beams that the room shares are two for %i people', (people) => {
@@ -110,6 +113,15 @@ describe('“I have 3 bands”', () => {
     expect(swapped.events.some(({ kind }) => kind === 'turns')).toBe(false);
     expect(swapped.totalMs - buildTimeline({ plan: counted, find }).totalMs).toBe(instead!.deltaMs);
     expect(instead!.deltaMs).toBeLessThan(0);
+  });
+
+  it('offers nothing that the review would object to: on a mat in place of the chair the cloth would not slide', () => {
+    const { plan, timeline } = classOf(['cloth-push-away'], { people: 11, floor: 'wood' });
+    const { execution } = timeline.items[0]!;
+    const named = execution!.kit.find(({ kit }) => kit === 'chair')!.substitutes.map(({ kit }) => kit);
+    expect(named).toContain('mat');
+    const { instead } = tooFew(plan, timeline, 'chair', 3, find)!;
+    expect(instead.map(({ by }) => by)).not.toContain('mat');
   });
 
   it('none at all cannot be shared; enough, or nobody counted, is no question', () => {

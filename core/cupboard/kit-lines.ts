@@ -1,6 +1,6 @@
 import { type KitId, isFetched, standsInPlace } from '../kit';
 import { type Plan, findAny } from '../plan';
-import { type ItemTime, type Timeline, clearsFloor, putOut } from '../timeline';
+import { type ItemTime, type PutOut, type Timeline, clearsFloor, putOut } from '../timeline';
 
 /** A stretch of class time in which a piece is used. Ms. */
 export interface KitUse {
@@ -14,6 +14,8 @@ export interface KitLine {
   readonly kit: KitId;
   /** The most of it at once; null where it goes by people and nobody said how many come. Of what is part of the room: 0. */
   readonly count: number | null;
+  /** As many as would be needed, however many there are; null where nobody said how many people come. */
+  readonly wants: number | null;
   /** Pieces for each person; 0 where the room shares it. */
   readonly perPerson: number;
   /** Part of the room: a wall, a mirror. */
@@ -66,6 +68,7 @@ export function kitLines(plan: Plan, timeline: Timeline): KitLine[] {
     return {
       kit,
       count: put ? put.count : 0,
+      wants: wantedOf(plan, put),
       perPerson: put?.perPerson ?? 0,
       fixed,
       forOptionOnly: false,
@@ -92,6 +95,12 @@ function asideIn(order: readonly ItemTime[], uses: readonly KitUse[]): KitLine['
   return null;
 }
 
+function wantedOf({ brief }: Plan, put: PutOut | undefined): number | null {
+  if (!put) return 0;
+  if (put.perPerson === 0) return put.count;
+  return brief.people === null ? null : put.perPerson * brief.people;
+}
+
 /** Stands by the side until it is needed: nobody walks into a chair by the wall. */
 const standsAside = (kit: KitId): boolean => standsInPlace(kit) && kit !== 'mat';
 const usesIt = ({ execution }: ItemTime, kit: KitId): boolean =>
@@ -101,10 +110,11 @@ const usesIt = ({ execution }: ItemTime, kit: KitId): boolean =>
 function forOptions(plan: Plan, timeline: Timeline, uses: ReadonlyMap<KitId, unknown>): KitLine[] {
   return putOut(plan, timeline)
     .filter(({ kit }) => !uses.has(kit))
-    .map(({ kit, count, perPerson }) => ({
-      kit,
-      count,
-      perPerson,
+    .map((put) => ({
+      kit: put.kit,
+      count: put.count,
+      wants: wantedOf(plan, put),
+      perPerson: put.perPerson,
       fixed: false,
       forOptionOnly: true,
       uses: [],

@@ -1,7 +1,7 @@
 import { type Execution, resolve } from '../exercise';
 import { type KitId, isFetched } from '../kit';
 import { type Item, type Plan, type PlanCommand, applyCommand, findItem } from '../plan';
-import { standInsFor } from '../sequence';
+import { raisesNothing, standInsFor, worriesIn } from '../sequence';
 import { type FindRevision, type Timeline, buildTimeline } from '../timeline';
 
 /** What the half that waits for a piece does meanwhile. */
@@ -33,7 +33,7 @@ export interface TooFew {
   readonly has: number;
   /** Wanted at once, by the exercise that wants most. */
   readonly wants: number;
-  /** How people share: so many in each turn; empty where there is none at all. */
+  /** How people share: so many in each turn; empty where there is none, or all share one and turns would not help. */
   readonly groups: readonly number[];
   /** What taking turns adds to the class, ms. */
   readonly costMs: number;
@@ -107,12 +107,16 @@ interface Short {
   readonly execution: Execution;
 }
 
-/** What can stand in for the piece, tried; the least time first. */
-const insteadOf = (plan: Plan, now: Timeline, kit: KitId, those: readonly Short[], find: FindRevision): Instead[] =>
-  standInsFor(kit, those, plan.brief)
+/** What can stand in for the piece, tried and judged: what the review then objects to is not offered. The least time first. */
+function insteadOf(plan: Plan, now: Timeline, kit: KitId, those: readonly Short[], find: FindRevision): Instead[] {
+  const known = worriesIn(plan, find, now);
+  return standInsFor(kit, those, plan.brief)
     .flatMap((one): Instead[] => {
       const after = applyCommand(plan, one.command);
       if (!after.ok) return [];
-      return [{ ...one, deltaMs: buildTimeline({ plan: after.value, find }).totalMs - now.totalMs }];
+      const timeline = buildTimeline({ plan: after.value, find });
+      if (!raisesNothing(worriesIn(after.value, find, timeline), known)) return [];
+      return [{ ...one, deltaMs: timeline.totalMs - now.totalMs }];
     })
     .sort((a, b) => a.deltaMs - b.deltaMs);
+}

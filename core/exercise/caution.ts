@@ -14,3 +14,9 @@ export const cautionsFor = (cautions: readonly Caution[], concerns: readonly Con
   cautions
     .filter((caution) => concerns.length === 0 || concerns.includes(caution.concern))
     .sort((a, b) => weight[a.action] - weight[b.action]);
+
+/** The caution for which an exercise is left out for these people, or asked about first; null where they may do it. */
+export const barredBy = (cautions: readonly Caution[], concerns: readonly Concern[]): Caution | null =>
+  cautions.find(
+    ({ concern, action }) => concerns.includes(concern) && (action === 'leave-out' || action === 'ask-clinician'),
+  ) ?? null;

@@ -194,15 +194,18 @@ export const TwoWordings = z.strictObject({
 });
 export type TwoWordings = z.infer<typeof TwoWordings>;
 
+/** The same, where an instructor may leave it for later: both empty. */
+export const MayBeSaid = z.strictObject({ plain: z.string().max(240), anatomical: z.string().max(240) });
+
 export const CueKind = z.enum(['setup', 'action', 'breath', 'picture', 'correction']);
 export type CueKind = z.infer<typeof CueKind>;
 
 export const Cues = z.strictObject({
-  setup: TwoWordings,
-  action: TwoWordings,
+  setup: MayBeSaid,
+  action: MayBeSaid,
   breath: TwoWordings.nullable(),
-  picture: TwoWordings,
-  correction: TwoWordings,
+  picture: MayBeSaid,
+  correction: MayBeSaid,
 });
 export type Cues = z.infer<typeof Cues>;
 
@@ -257,18 +260,18 @@ export const Exercise = z.strictObject({
     .max(64),
   name: TwoWordings,
   family: Family,
-  /** One sentence: what it is for, without promises. */
-  purpose: z.string().min(1).max(200),
+  /** One sentence: what it is for, without promises; empty while its maker has not said it. */
+  purpose: z.string().max(200),
   stage: Stage,
   directions: z.array(Direction),
-  faults: z.array(Fault).min(1).max(5),
+  faults: z.array(Fault).max(5),
   /** Its own, beside those that follow from what the body does (`situation.ts`). */
   cautions: z.array(Caution).max(6),
   cues: Cues,
   /** Other pictures of speech for the same movement; they go round with the one above from class to class. */
   pictures: z.array(TwoWordings).min(1).max(4).optional(),
   /** Words a student would look for it by. */
-  foundBy: z.array(z.string().min(1).max(40)).min(1).max(12),
+  foundBy: z.array(z.string().min(1).max(40)).max(12),
   /** The answers of the schools it belongs to; silent on the rest. */
   schools: School.partial(),
   performance: Performance,

@@ -87,7 +87,7 @@ export const Ladder = <T extends z.ZodType, C extends z.ZodType>(change: T, cues
     .strictObject({
       /** Where most people begin. */
       startRung: z.string(),
-      rungs: z.array(rungOf(change, cues)).min(3, { error: 'ladder-short' }).max(10),
+      rungs: z.array(rungOf(change, cues)).min(2, { error: 'ladder-short' }).max(10),
     })
     .superRefine((ladder, context) => {
       const refuse = (message: string, ...path: (string | number)[]) =>

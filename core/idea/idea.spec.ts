@@ -198,7 +198,13 @@ describe('one idea through a class', () => {
   it('a class that half contradicts it is told so by its shares, not refused', () => {
     const { thread } = followed(['outer-edge-stand', 'two-foot-rise'], listed('inner-ball'));
     expect(thread!.items.filter(({ part: of }) => of === 'opposes')).toHaveLength(1);
-    expect(thread!.carriedMs / thread!.workMs).toBeLessThan(0.7);
+    expect(thread!.holds).toBe('half against');
+    expect(followed(['two-foot-rise'], listed('inner-ball')).thread!.holds).toBe('holds');
+    const lost = followed(
+      ['two-foot-rise', 'four-part-point', 'four-part-point', 'four-part-point'],
+      listed('inner-ball'),
+    );
+    expect(lost.thread!.holds).toBe('thin');
   });
 
   it('an empty class has nothing to follow it through', () => {

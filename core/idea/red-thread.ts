@@ -57,6 +57,8 @@ export interface RedThread {
   readonly carriedMs: number;
   readonly workMs: number;
   readonly breaks: readonly ThreadBreak[];
+  /** How it holds the class together: about half asks the opposite; too little carries it; or it holds. */
+  readonly holds: 'half against' | 'thin' | 'holds';
 }
 
 const elsewhere: PartOf = { part: 'silent', phases: [] };
@@ -80,6 +82,9 @@ export function redThread(plan: Plan, { items }: Pick<Timeline, 'items'>): RedTh
   const carrying = order.filter((_, i) => parts[i]?.part === 'carries');
   const closing = order.findLast(({ itemId }) => findItem(plan, itemId)?.item.recheck?.of === null);
   const working = order.filter(trains);
+  const lasting = (list: readonly ItemTime[]) => list.reduce((ms, { workMs: own }) => ms + own, 0);
+  const workMs = lasting(working);
+  const carriedMs = lasting(working.filter(({ itemId }) => carrying.some((item) => item.itemId === itemId)));
   return {
     idea,
     items: order.map(({ itemId, execution }, i): ThreadItem => {
@@ -97,12 +102,20 @@ export function redThread(plan: Plan, { items }: Pick<Timeline, 'items'>): RedTh
         question: itemId === closing?.itemId ? idea.question : '',
       };
     }),
-    carriedMs: working
-      .filter(({ itemId }) => carrying.some((item) => item.itemId === itemId))
-      .reduce((ms, { workMs }) => ms + workMs, 0),
-    workMs: working.reduce((ms, { workMs }) => ms + workMs, 0),
+    carriedMs,
+    workMs,
     breaks: breaksIn(order, carrying),
+    holds: holdsIn(parts, carriedMs, workMs),
   };
+}
+
+/** Under so much of the work an idea is thin; about seven tenths is what holds a class together (common practice). */
+const thin = 0.5;
+
+function holdsIn(parts: readonly PartOf[], carriedMs: number, workMs: number): RedThread['holds'] {
+  const count = (part: Part) => parts.filter((one) => one.part === part).length;
+  if (count('opposes') > 0 && count('opposes') >= count('carries')) return 'half against';
+  return carriedMs < thin * workMs ? 'thin' : 'holds';
 }
 
 /** The pictures lie at the first, the middle and the last exercise that carry the idea: it returns, changed. */

@@ -60,6 +60,9 @@ export const loadRuleIds: readonly string[] = [regionRun, archThird, balanceAfte
 /** The rules about the floor of the room. */
 export const roomRuleIds: readonly string[] = [wrongFloor, slippery, matsTwice].map(({ id }) => id);
 
+/** The rules about an exercise and its music. */
+export const musicRuleIds: readonly string[] = [otherTempo, openEight].map(({ id }) => id);
+
 const ranks: Readonly<Record<Severity, number>> = { hard: 0, soft: 1, note: 2 };
 
 /**

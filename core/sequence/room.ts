@@ -90,7 +90,7 @@ export const unseenFault = classRule({
         itemIds: blind.map((e) => e.item.id),
         cost: blind.length,
         explain: () => ({
-          words: `Standing ${teacherAt === 'front' ? 'in front' : 'behind'}, you cannot see “${first.execution.faults[0]?.seen ?? ''}” in ${first.name}${more}.`,
+          words: `Standing ${teacherAt === 'front' ? 'in front, with them facing you,' : 'behind them'} you cannot see “${first.execution.faults[0]?.seen ?? ''}” in ${first.name}${more}.`,
           mends: () => [
             {
               words: 'Walk round in this class',

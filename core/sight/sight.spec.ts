@@ -3,7 +3,7 @@ import { type Brief, type ClassRoom, plainRoom } from '../plan';
 import { catalogue } from '../exercise/catalogue';
 import { classOfCatalogue, findInCatalogue } from '../testing/catalogue-class';
 import { buildTimeline } from '../timeline';
-import { type ItemSight, facingsOf, sightOf } from './sight';
+import { type ItemSight, facingsOf, sightOf, standpointsOf } from './sight';
 import { facingWords, helpWords, mirrorSideWords, placeWords } from './sight-words';
 import { type ClassFacing, type TeacherPlace, placesIn, seenFrom, viewFrom } from './view';
 
@@ -108,6 +108,34 @@ describe('where to stand', () => {
     expect(item.watched.map(({ by }) => by).sort()).toEqual([0, 1]);
     expect(item.watched.map(({ seen: well }) => well)).toEqual([2, 2]);
     expect(only(id).item.watched.map(({ seen: well }) => well)).toContain(0);
+  });
+
+  it('foot by foot each go is counted: there and back is three walks, where exercise by exercise is one', () => {
+    const oneFooted = (from: 'front' | 'behind') =>
+      catalogue.find(
+        ({ faults, performance }) =>
+          faults[0]?.from === from && performance.sidePattern === 'each' && performance.facing === 'support',
+      )!.id;
+    const ids = [oneFooted('front'), oneFooted('behind')];
+    expect(seen(ids).sight).toMatchObject({ turnRounds: 0, walks: 1 });
+    const base = classOfCatalogue(ids);
+    const plan = { ...base, blocks: base.blocks.map((block) => ({ ...block, flow: 'by-foot' as const })) };
+    const sight = sightOf(plan, buildTimeline({ plan, find: findInCatalogue }));
+    expect(sight.walks).toBe(3);
+    expect(sight.items.map(({ itemId, feet }) => [itemId, feet])).toEqual([
+      ['item-0', 'left'],
+      ['item-1', 'left'],
+      ['item-0', 'right'],
+      ['item-1', 'right'],
+    ]);
+    expect(standpointsOf(sight)).toHaveLength(4);
+  });
+
+  it('neighbours that are seen from one place are one standpoint', () => {
+    const { sight } = seen(['spread-and-narrow', 'big-toe-up']);
+    const points = standpointsOf(sight);
+    expect(points.flat()).toEqual(sight.items);
+    expect(points).toHaveLength(1 + sight.walks + sight.turnRounds);
   });
 
   it('a class of nothing has nobody to watch', () => {

@@ -1,7 +1,7 @@
 import type { Execution, Fault } from '../exercise';
 import { faultsIn } from '../idea';
-import { type Brief, type Plan, RoomWall } from '../plan';
-import type { Timeline } from '../timeline';
+import { type Brief, type Plan, RoomWall, findItem } from '../plan';
+import type { Feet, Timeline } from '../timeline';
 import { type ClassFacing, type Seen, type TeacherPlace, placesIn, seenFrom, viewFrom } from './view';
 
 /** A fault, who watches it, and how well it is seen from there. */
@@ -12,14 +12,18 @@ export interface Watched {
   readonly seen: Seen;
 }
 
-/** How one item of a class is seen. */
+/** How one go at an item is seen; what is taught foot by foot is gone at twice. */
 export interface ItemSight {
   readonly itemId: string;
+  readonly startMs: number;
+  readonly feet: Feet;
   readonly facing: ClassFacing;
   /** The first teacher's place, and the second's where two teach. */
   readonly places: readonly TeacherPlace[];
   /** The class turns round before it. */
   readonly turns: boolean;
+  /** A teacher goes to another place, or the class turns round; for the first go too. */
+  readonly arrives: boolean;
   /** The first fault is the one that matters. */
   readonly watched: readonly Watched[];
 }
@@ -50,14 +54,17 @@ const looked = 2;
  * Where to stand and which way the class faces, item by item: exact, the way through the class in which the most main
  * faults are seen, then with the fewest turn-rounds, then the better seen, then with the least walking.
  */
-export function sightOf(plan: Pick<Plan, 'brief'>, { items }: Pick<Timeline, 'items'>): Sight {
+export function sightOf(plan: Plan, { items }: Pick<Timeline, 'items'>): Sight {
   const { brief } = plan;
-  const taught = [...items]
-    .filter(({ visits }) => visits.length > 0)
-    .sort((a, b) => a.startMs - b.startMs)
-    .flatMap(({ itemId, execution }) =>
-      execution ? [{ itemId, asks: { ...asksOf(execution), faults: faultsIn(plan, execution).slice(0, looked) } }] : [],
-    );
+  const taught = items
+    .flatMap(({ itemId, execution, visits }) => {
+      if (!execution) return [];
+      const asks = { ...asksOf(execution), faults: faultsIn(plan, execution).slice(0, looked) };
+      // taking off what was worn is nothing to watch
+      const goes = findItem(plan, itemId)?.item.wornUntil === null ? visits : visits.slice(0, 1);
+      return goes.map(({ startMs, feet }) => ({ itemId, startMs, feet, asks }));
+    })
+    .sort((a, b) => a.startMs - b.startMs);
   const grid = gridOf(brief);
   const chosen = cheapest(
     grid,
@@ -73,7 +80,9 @@ export function sightOf(plan: Pick<Plan, 'brief'>, { items }: Pick<Timeline, 'it
       const turns = before !== undefined && before.facing !== way.facing;
       turnRounds += Number(turns);
       walks += Number(before !== undefined && before.places[0] !== way.places[0]);
-      return [{ itemId: item.itemId, ...way, turns, watched: watchedIn(item.asks, way, brief) }];
+      const { itemId, startMs, feet, asks } = item;
+      const arrives = turns || before?.places.join() !== way.places.join();
+      return [{ itemId, startMs, feet, ...way, turns, arrives, watched: watchedIn(asks, way, brief) }];
     }),
     turnRounds,
     walks,
@@ -244,4 +253,15 @@ function seenIn(
   // of two feet at work at once the near one hides the edge of the other
   const hidden = sidePattern === 'both' && view === 'beside' && (from === 'inner side' || from === 'outer side');
   return hidden && seen === 2 ? 1 : seen;
+}
+
+/** Goes one after the other that are seen from one place, the class facing one way. */
+export function standpointsOf({ items }: Pick<Sight, 'items'>): (readonly [ItemSight, ...ItemSight[]])[] {
+  const found: [ItemSight, ...ItemSight[]][] = [];
+  for (const item of items) {
+    const last = found.at(-1);
+    if (last && !item.arrives) last.push(item);
+    else found.push([item]);
+  }
+  return found;
 }

@@ -31,6 +31,13 @@ describe('reading a teacher’s own cues', () => {
     expect(codes('This raises your arch and cures heel pain.')).toEqual(['claim: raises your arch', 'claim: cures']);
   });
 
+  it('objects to pain as a goal, and not to pain as the place to stop', () => {
+    expect(codes('Push through the pain.')).toEqual(['pain: Push through the pain']);
+    expect(codes('Hold until it really hurts.')).toEqual(['pain: until it really hurts']);
+    expect(codes('No pain, no gain!')).toEqual(['pain: No pain, no gain']);
+    expect(codes('Stop where it hurts. Push through the big toe. No pain in the heel.')).toEqual([]);
+  });
+
   it('counts words in a sentence and finds a word said twice', () => {
     const long = `${Array.from({ length: 25 }, (_, i) => `word${i}`).join(' ')}. Short.`;
     expect(checkWording(long).map((n) => n.code)).toEqual(['long']);

@@ -1,6 +1,6 @@
 /** What a reader of cue texts noticed: it suggests, it never blocks. */
 export interface WordingNote {
-  readonly code: 'muddled' | 'two-meanings' | 'claim' | 'long' | 'doubled';
+  readonly code: 'muddled' | 'two-meanings' | 'claim' | 'pain' | 'long' | 'doubled';
   /** Where in the text, as string offsets. */
   readonly start: number;
   readonly end: number;
@@ -78,6 +78,13 @@ const rules: readonly Rule[] = [
     why: 'Nobody can promise that. Say what is trained, not what will be cured.',
     instead: ['trains', 'practises', 'may feel'],
   },
+  {
+    code: 'pain',
+    pattern:
+      /\b((push|work|go|breathe|move) (right )?through (the |your |any )?(pain|hurt|ache)|no pain,? no gain|ignore (the |your |any )?pain|(should|has to|must|until it) (really )?hurts?)\b/gi,
+    why: 'Pain is where one stops. Say what may be felt, and that it stops where it hurts.',
+    instead: ['as far as it is comfortable', 'stop where it hurts'],
+  },
   { code: 'doubled', pattern: /\b(\w+)\s+\1\b/gi, why: 'The same word twice.', instead: [] },
 ];
 
@@ -89,8 +96,8 @@ function sentenceAt(text: string, at: number): string {
 }
 
 /**
- * Reads a cue text for muddled directions, words that mean two things, claims nobody can keep, and sentences too long
- * to take in. In the order in which they stand in the text.
+ * Reads a cue text for muddled directions, words that mean two things, claims nobody can keep, pain asked for, and
+ * sentences too long to take in. In the order in which they stand in the text.
  */
 export function checkWording(text: string): WordingNote[] {
   const notes: WordingNote[] = rules.flatMap(({ code, pattern, why, instead, clearedBy }) =>

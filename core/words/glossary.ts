@@ -95,10 +95,10 @@ export const glossary: readonly Term[] = [
   inClass('thread of the idea', 'Which exercises carry it, which ask the opposite on purpose, where it breaks.'),
   inClass('eight', 'Eight counts of music: counts close where they fill whole ones.'),
   inClass('count-in', 'Counts before the first phrase, at its tempo; they take their time of the class.'),
-  inClass('piece', 'A piece of music by its title, tempo and length; Needlework neither has nor plays it.'),
+  inClass('piece of music', 'By its title, tempo and length; Needlework neither has nor plays it.'),
   inClass('formation', 'How people stand: in rows, or in a circle.'),
   inClass('turn-round', 'The whole class faces another way than before.'),
-  inClass('station', 'Neighbouring exercises that are seen from one place, the class facing one way.'),
+  inClass('standpoint', 'Neighbouring exercises that are seen from one place, the class facing one way.'),
   inClass(
     'handling',
     'What somebody has to do with a band: put it on, slide it, turn its pull, take it to the other foot.',

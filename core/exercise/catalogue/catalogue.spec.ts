@@ -251,6 +251,19 @@ describe('the catalogue', () => {
     expect(late).toEqual([]);
   });
 
+  it('leaves nothing for later that an instructor may leave: every one says what it is for, how, and by what it is found', () => {
+    for (const { id, purpose, foundBy, cues, ladder } of catalogue) {
+      const { setup, action, picture, correction } = cues;
+      const said = [setup, action, picture, correction].flatMap(({ plain, anatomical }) => [plain, anatomical]);
+      expect([id, [purpose, ...said].filter((words) => words.trim() === ''), foundBy.length === 0]).toEqual([
+        id,
+        [],
+        false,
+      ]);
+      expect([id, ladder === null || ladder.rungs.length >= 3]).toEqual([id, true]);
+    }
+  });
+
   it('says two faults or more of each exercise, each with the view from which it is seen and one correction', () => {
     expect(catalogue.filter((e) => e.faults.length < 2).map((e) => e.id)).toEqual([]);
     const long = catalogue.flatMap((e) => e.faults.filter((f) => f.say.split(/\s+/).length > 18).map((f) => f.say));

@@ -23,6 +23,7 @@ describe('a new class', () => {
 
   beforeEach(() => {
     jest.clearAllMocks();
+    localStorage.clear();
     store = new MemoryStore();
     TestBed.configureTestingModule({
       providers: [
@@ -52,6 +53,36 @@ describe('a new class', () => {
     request.flush({ id: plan.id, version: 1, updatedAt: at });
     await soon();
     expect(navigate).toHaveBeenCalledWith(['/class', plan.id]);
+  });
+
+  it('takes the one that was begun here and left as it was, with the new minutes; not one that has been touched', async () => {
+    void made.empty(45);
+    await soon();
+    const first = http.expectOne({ method: 'POST', url: '/api/classes' });
+    const { plan } = first.request.body as { plan: Plan };
+    first.flush({ id: plan.id, version: 1, updatedAt: at });
+    await soon();
+    void made.empty(20);
+    await soon();
+    http
+      .expectOne(`/api/classes/${plan.id}`)
+      .flush({ plan, version: 1, updatedAt: at, revisions: [], taught: 0, standbys: [] });
+    await soon();
+    const again = http.expectOne({ method: 'PUT', url: `/api/classes/${plan.id}` });
+    expect(again.request.body).toMatchObject({ basedOn: 1, plan: { slotSeconds: 1200 } });
+    again.flush({ id: plan.id, version: 2, updatedAt: at });
+    await soon();
+    void made.empty(10);
+    await soon();
+    const touched = { ...plan, brief: { ...plan.brief, concerns: ['sore-knees'] as const } };
+    http
+      .expectOne(`/api/classes/${plan.id}`)
+      .flush({ plan: touched, version: 3, updatedAt: at, revisions: [], taught: 0, standbys: [] });
+    await soon();
+    const other = http.expectOne({ method: 'POST', url: '/api/classes' });
+    expect((other.request.body as { plan: Plan }).plan.id).not.toBe(plan.id);
+    other.flush({ id: 'other', version: 1, updatedAt: at });
+    await soon();
   });
 
   it('keeps a new class here where the server is away, and makes it when that is back', async () => {

@@ -18,6 +18,7 @@ import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
 import { Foot } from '../../parts/footprints/foot';
 import { Loading } from '../../parts/loading/loading';
+import { TopBar } from '../../parts/top/top-bar';
 
 /** Sizes of the print in points, from easy to read at arm's length down to the least that can be read. */
 const largestPoints = 10.5;
@@ -28,7 +29,7 @@ const pageHeightPx = (277 / 25.4) * 96 - 6;
 /** The class on one A4 page, to hold at floor level. */
 @Component({
   selector: 'nw-card-page',
-  imports: [Foot, Loading, MatButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
+  imports: [Foot, Loading, MatButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink, TopBar],
   providers: [ClassReader],
   templateUrl: './card-page.html',
   styleUrl: './card-page.scss',

@@ -1,15 +1,13 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, inject } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
-import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { mdiDotsVertical, mdiPlay } from '@mdi/js';
 import { of, switchMap } from 'rxjs';
 import { fileOf } from '../../data/file-of';
 import { ClassPackages } from '../../data/class-packages';
 import { ClassList } from '../../data/class-list';
 import { isEverything } from '../../data/loading';
-import { Icon } from '../../parts/icon/icon';
 import { ListFinder } from '../../parts/finder/list-finder';
 import { Loading } from '../../parts/loading/loading';
 import { LeftList } from '../../parts/waiting/left-list';
@@ -25,12 +23,10 @@ import { ClassesHere } from '../../parts/here/classes-here';
   imports: [
     ClassTile,
     ClassesHere,
-    Icon,
     LeftList,
     ListFinder,
     Loading,
     MatButton,
-    MatIconButton,
     MatMenu,
     MatMenuItem,
     MatMenuTrigger,
@@ -48,7 +44,6 @@ export class ClassesPage implements OnInit {
   protected readonly fileOf = fileOf;
   protected readonly list = inject(ClassList);
 
-  protected readonly icons = { more: mdiDotsVertical, run: mdiPlay };
   protected readonly cards = computed(() => this.list.classes().value?.items ?? []);
   protected readonly hasMore = computed(() => (this.list.classes().value?.next ?? null) !== null);
 

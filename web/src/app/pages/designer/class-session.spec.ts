@@ -92,6 +92,22 @@ describe('one class open in the designer', () => {
   });
   afterEach(() => jest.useRealTimers());
 
+  it('knows that it is on the floor in this browser, as long as somebody could go on there', async () => {
+    const run = (classId: string, seenAtMs: number) => ({
+      begun: true,
+      seenAtMs,
+      start: { classId, plan: { title: 'Quiet ankles' } },
+    });
+    store = new MemoryStore();
+    store.shelf.set('floor:class-1:page-1', run('class-1', Date.now() - 60_000));
+    await open();
+    expect(session.onFloor()).toBe(true);
+    store.shelf.set('floor:class-1:page-1', run('class-1', Date.now() - 7 * 3_600_000));
+    store.shelf.set('floor:class-2:page-1', run('class-2', Date.now()));
+    await open();
+    expect(session.onFloor()).toBe(false);
+  });
+
   it('is saved a moment after the hand is still, on the version it was read at', async () => {
     edit('One');
     edit('Two');

@@ -1,16 +1,17 @@
-import { Injectable, type OnDestroy, computed, effect, inject } from '@angular/core';
+import { Injectable, type OnDestroy, computed, effect, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { BehaviorSubject, Subject, Subscription, filter, firstValueFrom, merge, tap, timer } from 'rxjs';
 import type { ClashAnswer, ClassRead } from '@core/contract';
 import type { Plan } from '@core/plan';
 import { ClassApi } from '../../data/class-api';
 import { ClassPackages } from '../../data/class-packages';
+import { LeftOpenHere } from '../../data/left-open';
 import { classAddress, ownClass } from '../../data/letter';
 import { LibraryStore } from '../../data/library-store';
 import { loading, waiting } from '../../data/loading';
 import { newId } from '../../data/new-id';
 import { type Outcome, Outbox } from '../../data/outbox';
-import { type RequestFailure, failureWords } from '../../data/request-failure';
+import { type RequestFailure, awayWords, failureWords } from '../../data/request-failure';
 import { Toasts } from '../../data/toasts';
 import { PlanStore } from './plan-store';
 
@@ -34,6 +35,7 @@ export class ClassSession implements OnDestroy {
   private readonly plans = inject(PlanStore);
   private readonly api = inject(ClassApi);
   private readonly packages = inject(ClassPackages);
+  private readonly leftOpen = inject(LeftOpenHere);
   private readonly outbox = inject(Outbox);
   private readonly library = inject(LibraryStore);
   private readonly toasts = inject(Toasts);
@@ -59,6 +61,25 @@ export class ClassSession implements OnDestroy {
   /** Being in trouble is said at length; else one word does. */
   readonly inTrouble = computed(() => ['away', 'refused'].includes(this.state().kind));
 
+  /** How the class is saved, as it is said. */
+  readonly words = computed(() => {
+    const state = this.state();
+    switch (state.kind) {
+      case 'saved':
+        return 'Saved';
+      case 'waiting':
+        return 'Not saved yet …';
+      case 'saving':
+        return 'Saving …';
+      case 'away':
+        return `${awayWords(state.failure)} ${keptWords(state.keptHere)}`;
+      case 'refused':
+        return state.words;
+      case 'clash':
+        return 'Changed in two places';
+    }
+  });
+
   constructor() {
     this.running.add(this.plans.edited$.subscribe((plan) => this.edited(plan)));
     this.running.add(
@@ -77,8 +98,14 @@ export class ClassSession implements OnDestroy {
     effect(() => this.plans.learn(this.library.exercises() ?? []));
   }
 
+  /** This class is being taught in this browser, and goes on there. */
+  readonly onFloor = signal(false);
+
   open(id: string): void {
     this.id = id;
+    void this.leftOpen
+      .find(Date.now())
+      .then((open) => this.onFloor.set(open.some(({ kind, link }) => kind === 'taught' && link[1] === id)));
     this.library.load();
     this.asked$.next(id);
   }
@@ -222,3 +249,11 @@ const refusedWords = (failure: RequestFailure): string =>
   failure.kind === 'problem' && failure.problem.code === 'not-found'
     ? 'This class was deleted somewhere else. Your edits are kept in this browser; the first page offers to bring the class back with them.'
     : failureWords(failure);
+
+/** Where an edit lies that could not be saved; null while it is written down. */
+function keptWords(keptHere: boolean | null): string {
+  if (keptHere === null) return 'Your edits are being written down in this browser …';
+  return keptHere
+    ? 'Your edits are kept in this browser and will be saved when it is well again.'
+    : 'This browser keeps nothing: leave this page open until they are saved.';
+}

@@ -19,38 +19,38 @@ import { MatTooltip } from '@angular/material/tooltip';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import {
-  mdiArrowLeft,
   mdiClose,
   mdiKeyboardOutline,
   mdiPlay,
   mdiPlus,
   mdiPrinterOutline,
-  mdiRedo,
   mdiAccountGroupOutline,
   mdiTuneVariant,
-  mdiUndo,
 } from '@mdi/js';
 import type { ExerciseRevision } from '@core/contract';
+import { concernNames } from '@core/exercise';
 import { addExercise, allItemsOf } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { fileOf } from '../../data/file-of';
 import { fileName, saveFile } from '../../data/save-file';
+import { FirstClass } from '../../data/first-class';
 import { LibraryStore } from '../../data/library-store';
 import { newId } from '../../data/new-id';
 import { NumberField } from '../../parts/dose/number-field';
 import { numberKeys } from '../../parts/dose/number-keys';
 import { OwnProtocols } from '../../data/own-protocols';
-import { awayWords } from '../../data/request-failure';
 import { Icon } from '../../parts/icon/icon';
 import { KeySheet } from '../../parts/keys/key-sheet';
 import { type KeyTable, doingOf } from '../../parts/keys/key-table';
 import { Loading } from '../../parts/loading/loading';
 import { Thread, type ThreadPoint } from '../../parts/thread/thread';
 import { threadKeys } from '../../parts/thread/thread-keys';
+import { TopBar } from '../../parts/top/top-bar';
 import { ClashFlow } from './clash-flow';
 import { ClassSession } from './class-session';
 import { designerKeys, orderKeys, pickerKeys } from './designer-keys';
 import { Findings } from './findings/findings';
+import { FirstSteps } from './first/first-steps';
 import { FitDialog } from './fit/fit-dialog';
 import { ItemPanel } from './item/item-panel';
 import { TalkPanel } from './item/talk-panel';
@@ -60,6 +60,7 @@ import { Picker } from './picker/picker';
 import { PlanStore } from './plan-store';
 import { type ReorderAsked, ReorderDialog } from './reorder/reorder-dialog';
 import { ReviewStream } from './review-stream';
+import { StepsBack } from './steps-back';
 import { ClassSettings } from './settings/class-settings';
 import { ThroughLinks } from '../through/through-links';
 import { WhoDialog } from './who/who-dialog';
@@ -72,6 +73,7 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
   selector: 'nw-designer-page',
   imports: [
     Findings,
+    FirstSteps,
     Icon,
     ItemPanel,
     Loading,
@@ -86,9 +88,11 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
     Picker,
     RouterLink,
     RunningOrder,
+    StepsBack,
     TalkPanel,
     Thread,
     ThroughLinks,
+    TopBar,
   ],
   providers: [PlanStore, ClassSession, ReviewStream, ClashFlow],
   templateUrl: './designer-page.html',
@@ -106,18 +110,17 @@ export class DesignerPage implements OnInit {
 
   protected readonly store = inject(PlanStore);
   protected readonly session = inject(ClassSession);
+  protected readonly first = inject(FirstClass);
   private readonly own = inject(OwnProtocols);
   protected readonly reviewed = inject(ReviewStream);
   private readonly library = inject(LibraryStore);
   private readonly dialogs = inject(MatDialog);
   private readonly router = inject(Router);
   private readonly pageTitle = inject(Title);
+  private readonly thread = viewChild(Thread);
   private readonly titleField = viewChild<ElementRef<HTMLInputElement>>('title');
 
   protected readonly icons = {
-    back: mdiArrowLeft,
-    undo: mdiUndo,
-    redo: mdiRedo,
     add: mdiPlus,
     close: mdiClose,
     run: mdiPlay,
@@ -169,33 +172,20 @@ export class DesignerPage implements OnInit {
     const brief = this.store.plan()?.brief;
     if (!brief) return '';
     const people = brief.people === null ? '' : `${brief.people} people`;
-    return [audiences[brief.audience], people, `${brief.floor} floor`].filter((w) => w !== '').join(' · ');
+    const mind =
+      brief.concerns.length === 0 ? '' : `mind: ${brief.concerns.map((one) => concernNames[one]).join(', ')}`;
+    return [audiences[brief.audience], people, `${brief.floor} floor`, mind].filter((w) => w !== '').join(' · ');
   });
   protected readonly feet = computed(() => {
     const timeline = this.store.timeline();
     return timeline ? { left: sayTime(timeline.leftWorkMs), right: sayTime(timeline.rightWorkMs) } : null;
   });
 
-  protected readonly saveWords = computed(() => {
-    const state = this.session.state();
-    switch (state.kind) {
-      case 'saved':
-        return 'Saved';
-      case 'waiting':
-        return 'Not saved yet …';
-      case 'saving':
-        return 'Saving …';
-      case 'away':
-        return `${awayWords(state.failure)} ${keptWords(state.keptHere)}`;
-      case 'refused':
-        return state.words;
-      case 'clash':
-        return 'Changed in two places';
-    }
-  });
-
   constructor() {
     inject(ClashFlow);
+    effect(() => {
+      if (this.empty()) untracked(() => this.first.meet(this.id()));
+    });
     effect(() => {
       const title = this.store.plan()?.title;
       if (title !== undefined) this.pageTitle.setTitle(`${title} · Needlework`);
@@ -230,9 +220,17 @@ export class DesignerPage implements OnInit {
     if (this.store.do(command)) this.store.select(itemId);
   }
 
+  /** The first exercise is in: the keyboard goes on where the next is picked. */
+  protected begin(first: ExerciseRevision): void {
+    this.pick(first);
+    setTimeout(() => document.querySelector<HTMLElement>('nw-picker .pick')?.focus());
+  }
+
   /** The thread as it is drawn now, as a picture of its own. */
-  protected keepThread(thread: Thread): void {
-    const file = new Blob([thread.drawing()], { type: 'image/svg+xml' });
+  protected keepThread(): void {
+    const drawn = this.thread()?.drawing();
+    if (drawn === undefined) return;
+    const file = new Blob([drawn], { type: 'image/svg+xml' });
     saveFile(file, fileName(this.store.plan()?.title ?? '', 'svg'));
   }
 
@@ -303,12 +301,4 @@ export class DesignerPage implements OnInit {
   protected leaving(): void {
     this.session.now();
   }
-}
-
-/** Where an edit lies that could not be saved; null while it is written down. */
-function keptWords(keptHere: boolean | null): string {
-  if (keptHere === null) return 'Your edits are being written down in this browser …';
-  return keptHere
-    ? 'Your edits are kept in this browser and will be saved when it is well again.'
-    : 'This browser keeps nothing: leave this page open until they are saved.';
 }

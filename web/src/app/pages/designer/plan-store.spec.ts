@@ -27,6 +27,19 @@ describe('the plan store', () => {
     expect(store.timeline()?.totalMs).toBe(before + 4000);
   });
 
+  it('undoes after the floor and back; not where the class was changed elsewhere meanwhile', () => {
+    store.do({ type: 'edit-item', itemId: 'item-1', change: { dose: [reps(9)] } });
+    const left = store.plan()!;
+    const back = TestBed.runInInjectionContext(() => new PlanStore());
+    back.open(JSON.parse(JSON.stringify(left)) as typeof left, sampleRevisions);
+    expect(back.canUndo()).toBe(true);
+    back.undo();
+    expect(itemsOf(back.plan()!)[1]?.dose).toEqual([reps(3)]);
+    const elsewhere = TestBed.runInInjectionContext(() => new PlanStore());
+    elsewhere.open({ ...left, title: 'Changed elsewhere' }, sampleRevisions);
+    expect(elsewhere.canUndo()).toBe(false);
+  });
+
   it('says a refusal in words and changes nothing', () => {
     const plan = store.plan();
     expect(store.do({ type: 'edit-item', itemId: 'item-1', change: { dose: [reps(1000)] } })).toBe(false);

@@ -16,17 +16,18 @@ import {
   findItem,
   perform,
   redo,
-  startHistory,
   takeBack,
   undo,
 } from '@core/plan';
 import { type Timeline, buildTimeline, slotFit, tooMuch, tooMuchWords } from '@core/timeline';
 import { Toasts } from '../../data/toasts';
+import { KeptSteps } from './kept-steps';
 
 /** The class being planned: its history of commands, and everything that follows from it. One per designer page. */
 @Injectable()
 export class PlanStore {
   private readonly toasts = inject(Toasts);
+  private readonly steps = inject(KeptSteps);
   private readonly history$ = new BehaviorSubject<History | null>(null);
   private readonly known$ = new BehaviorSubject<ReadonlyMap<string, ExerciseRevision>>(new Map());
   private readonly selected$ = new BehaviorSubject<string | null>(null);
@@ -69,10 +70,10 @@ export class PlanStore {
   readonly canUndo = computed(() => (this.history()?.done.length ?? 0) > 0);
   readonly canRedo = computed(() => (this.history()?.undone.length ?? 0) > 0);
 
-  /** Opens a plan; what came before is forgotten. */
+  /** Opens a plan; what was done to it on this page before can be undone. */
   open(plan: Plan, revisions: readonly ExerciseRevision[]): void {
     this.learn(revisions);
-    this.history$.next(startHistory(plan));
+    this.history$.next(this.steps.of(plan));
     this.selected$.next(plan.blocks[0]?.items[0]?.id ?? null);
   }
 
@@ -153,6 +154,7 @@ export class PlanStore {
   }
 
   private become(history: History): void {
+    this.steps.keep(history);
     this.history$.next(history);
     this.edit$.next(history.plan);
   }

@@ -18,6 +18,7 @@ describe('all about one exercise', () => {
     id: string,
     uses: ExerciseUses = { classes: [], next: null, total: 0, taught: 0 },
     school = defaultSchool,
+    library = builtIn,
   ) {
     TestBed.configureTestingModule({
       providers: [provideRouter([]), provideHttpClient(), provideHttpClientTesting()],
@@ -27,7 +28,7 @@ describe('all about one exercise', () => {
     fixture.detectChanges();
     http = TestBed.inject(HttpTestingController);
     http.expectOne('/api/preferences').flush({ school });
-    libraryAsked(http).flush(libraryOf(builtIn));
+    libraryAsked(http).flush(libraryOf(library));
     await fixture.whenStable();
     http.match(`/api/exercises/${id}/classes`).forEach((r) => r.flush(uses));
     await fixture.whenStable();
@@ -43,7 +44,21 @@ describe('all about one exercise', () => {
   it('shows every phase, and the order undone where it has a way back', async () => {
     await open('toe-wave');
     expect(page().querySelectorAll('.phases li')).toHaveLength(4);
-    expect(region('What the feet do')).toContain('Undone backwards: foot down, toes down, foot up, toes up.');
+    expect(region('What the feet do')).toContain('Backwards: foot down, toes down, foot up, toes up.');
+  });
+
+  it('says of one that is a name so far what is not written yet, and shows no empty lines', async () => {
+    const wave = named('toe-wave');
+    const nothing = { plain: '', anatomical: '' };
+    const cues = { setup: nothing, action: nothing, breath: null, picture: nothing, correction: nothing };
+    const bare = {
+      ...wave,
+      exercise: { ...wave.exercise, id: 'gangway', purpose: '', faults: [], cues, ladder: null },
+    };
+    await open('gangway', undefined, defaultSchool, [...builtIn, bare]);
+    expect(region('What to say')).toContain('Nothing is written yet.');
+    expect(region('What to say')).not.toContain('Action');
+    expect(region('What to watch')).toContain('No fault is written yet.');
   });
 
   it('settles the exercise at the rung that is looked at: phases, dose and time change with it', async () => {

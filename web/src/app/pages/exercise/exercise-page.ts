@@ -149,7 +149,9 @@ export class ExercisePage {
     if (!cues) return [];
     return (Object.keys(cueNames) as CueKind[]).flatMap((kind) => {
       const cue = cues[kind];
-      return cue ? [{ kind, plain: cue.plain, anatomical: cue.anatomical === cue.plain ? null : cue.anatomical }] : [];
+      return cue?.plain
+        ? [{ kind, plain: cue.plain, anatomical: cue.anatomical === cue.plain ? null : cue.anatomical }]
+        : [];
     });
   });
 

@@ -39,8 +39,8 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
     <button type="button" class="quiet tall" (click)="feels.emit()">Somebody feels …</button>
     <button type="button" class="quiet tall" (click)="sooner.emit()">End sooner …</button>
     @if (hasSets()) {
-      <button type="button" class="quiet tall" (click)="store.changeSets(1)">A set more</button>
-      <button type="button" class="quiet tall" (click)="store.changeSets(-1)">A set less</button>
+      <button type="button" class="quiet tall" (click)="store.changeSets(1)">+ a set</button>
+      <button type="button" class="quiet tall" (click)="store.changeSets(-1)">− a set</button>
     }
   `,
   styleUrl: './floor-quiet.scss',
@@ -48,7 +48,7 @@ const same = (a: RunState | null, b: RunState | null): boolean =>
     :host {
       display: flex;
       flex-wrap: wrap;
-      gap: 8px;
+      gap: 6px;
     }
     .quiet:disabled {
       opacity: 0.45;

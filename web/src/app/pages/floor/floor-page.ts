@@ -14,26 +14,15 @@ import {
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
-import { MatTooltip } from '@angular/material/tooltip';
 import { RouterLink } from '@angular/router';
-import {
-  mdiAccountVoice,
-  mdiAccountVoiceOff,
-  mdiArrowLeft,
-  mdiClose,
-  mdiProjectorScreenOutline,
-  mdiSkipNext,
-  mdiSkipPrevious,
-  mdiUndo,
-  mdiVolumeHigh,
-  mdiVolumeOff,
-} from '@mdi/js';
+import { mdiClose } from '@mdi/js';
 import * as z from 'zod';
 import { otherSide } from '@core/plan';
 import { placeOf } from '@core/run';
 import { outlineOf } from '@core/timeline';
 import { Abilities } from '../../data/abilities';
 import { BrowserStore } from '../../data/browser-store';
+import { FirstClass } from '../../data/first-class';
 import { Icon } from '../../parts/icon/icon';
 import { doingOf } from '../../parts/keys/key-table';
 import { Loading } from '../../parts/loading/loading';
@@ -60,6 +49,7 @@ import { Sensations } from './sensations';
 import { SurpriseFlow } from './surprise-flow';
 import { TonePlayer } from './tone-player';
 import { Voice } from './voice';
+import { WaysSheet } from './ways-sheet';
 
 const facingKey = 'needlework.facing';
 const YesNo = z.enum(['yes', 'no']);
@@ -79,9 +69,9 @@ const YesNo = z.enum(['yes', 'no']);
     Loading,
     MatButton,
     MatIconButton,
-    MatTooltip,
     RouterLink,
     Sensations,
+    WaysSheet,
   ],
   providers: [
     CatchUpFlow,
@@ -121,6 +111,7 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly surprises = inject(SurpriseFlow);
   protected readonly tones = inject(TonePlayer);
   protected readonly abilities = inject(Abilities);
+  protected readonly first = inject(FirstClass);
   protected readonly voice = inject(Voice);
   private readonly clock = inject(FloorClock);
   private readonly room = inject(RoomStream);
@@ -131,18 +122,7 @@ export class FloorPage implements OnInit, OnDestroy {
   private readonly aside = viewChild<ElementRef<HTMLElement>>('aside');
   private lock: WakeLockSentinel | null = null;
 
-  protected readonly icons = {
-    back: mdiArrowLeft,
-    before: mdiSkipPrevious,
-    next: mdiSkipNext,
-    undo: mdiUndo,
-    loud: mdiVolumeHigh,
-    quiet: mdiVolumeOff,
-    voice: mdiAccountVoice,
-    silent: mdiAccountVoiceOff,
-    room: mdiProjectorScreenOutline,
-    close: mdiClose,
-  };
+  protected readonly icons = { close: mdiClose };
   /** The teacher faces the students and shows the mirror side. */
   protected readonly facing = signal(this.kept.remembered(facingKey, YesNo, 'yes') === 'yes');
   /** On a low screen the panel opens when it is asked for; on a small one what can be changed does. */
@@ -152,6 +132,12 @@ export class FloorPage implements OnInit, OnDestroy {
   protected readonly sensing = signal(false);
   /** The class has to end sooner. */
   protected readonly ending = signal(false);
+  /** How the class runs is being chosen. */
+  protected readonly waying = signal(false);
+  /** Something is asked beside the count. */
+  protected readonly asking = computed(
+    () => this.sensing() || this.ending() || this.waying() || this.catchUp.offer() !== null,
+  );
 
   private readonly timeline = computed(() => this.store.state()?.timeline ?? null);
   private readonly plan = computed(() => this.store.state()?.plan ?? null);
@@ -201,9 +187,13 @@ export class FloorPage implements OnInit, OnDestroy {
     });
     effect(() => {
       // what opens beside the count is read from its beginning
-      const opens = [this.sensing(), this.ending(), this.catchUp.offer() !== null];
+      const opens = [this.sensing(), this.ending(), this.waying(), this.catchUp.offer() !== null];
       const aside = this.aside()?.nativeElement;
       if (aside && opens.length > 0) aside.scrollTop = 0;
+    });
+    // who has counted once knows how the floor is begun
+    effect(() => {
+      if (this.store.state()?.status === 'work' && !this.rehearse()) untracked(() => this.first.finish());
     });
     // nobody answers at sixteen times: what happens brings the rehearsal back to life
     effect(() => {
@@ -266,12 +256,14 @@ export class FloorPage implements OnInit, OnDestroy {
   protected sense(): void {
     this.changing.set(false);
     this.ending.set(false);
+    this.waying.set(false);
     this.sensing.update((on) => !on);
   }
 
   protected endSooner(): void {
     this.changing.set(false);
     this.sensing.set(false);
+    this.waying.set(false);
     this.ending.update((on) => !on);
   }
 
@@ -281,9 +273,11 @@ export class FloorPage implements OnInit, OnDestroy {
     this.store.act({ kind: 'flowing', on: !(this.store.state()?.flowing ?? false) });
   }
 
-  protected toggleTones(): void {
-    this.tones.on.update((on) => !on);
-    this.tones.hush();
+  protected turnWays(): void {
+    this.changing.set(false);
+    this.sensing.set(false);
+    this.ending.set(false);
+    this.waying.update((on) => !on);
   }
 
   protected toggleFacing(): void {
@@ -299,10 +293,6 @@ export class FloorPage implements OnInit, OnDestroy {
     this.clock.run(times);
     this.speed.set(times);
     if (!(this.store.state()?.flowing ?? true)) this.toggleFlowing();
-  }
-
-  protected toggleVoice(): void {
-    this.voice.toggle();
   }
 
   protected key(event: KeyboardEvent): void {
@@ -328,8 +318,8 @@ export class FloorPage implements OnInit, OnDestroy {
       more: () => this.store.changeSets(1),
       less: () => this.store.changeSets(-1),
       undo: () => this.store.undo(),
-      tones: () => this.toggleTones(),
-      voice: () => this.toggleVoice(),
+      tones: () => this.tones.turn(),
+      voice: () => this.voice.toggle(),
       ...adapts,
       facing: () => this.toggleFacing(),
       keys: () => this.dialogs.open(KeysDialog, { width: '560px' }),

@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  ElementRef,
+  afterNextRender,
+  afterRenderEffect,
+  computed,
+  inject,
+  signal,
+} from '@angular/core';
 import { breathWords, nameOf, levelLines } from '@core/card';
 import { cautionsFor, concernNames } from '@core/exercise';
 import { faultsIn, redThread } from '@core/idea';
@@ -30,6 +40,7 @@ const choices = [
 })
 export class FloorPanel {
   private readonly store = inject(FloorStore);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly reading = inject(FloorReading);
   protected readonly roster = inject(RosterFlow);
   /** The looks again are answered name by name. */
@@ -73,11 +84,11 @@ export class FloorPanel {
   });
   /** Where to stand for it, where that is another place than before. */
   protected readonly stand = computed(() => {
-    const items = this.sight()?.items ?? [];
-    const at = items.findIndex(({ itemId }) => itemId === this.itemId());
-    const [before, here] = [items[at - 1], items[at]];
+    const foot = this.reading.bout()?.feet;
+    const goes = (this.sight()?.items ?? []).filter(({ itemId }) => itemId === this.itemId());
+    const here = goes.find(({ feet }) => feet === foot) ?? goes[0];
     // who is there already is not told again
-    if (!here || (before?.facing === here.facing && before.places.join() === here.places.join())) return '';
+    if (!here?.arrives) return '';
     const places = here.places.map((place) => placeWords(place, here.facing));
     return `they look ${facingWords(here.facing)}; ${places.length === 1 ? 'you' : 'the first'} ${places.join(', the second ')}`;
   });
@@ -118,6 +129,10 @@ export class FloorPanel {
       return state && time ? [nameOf(state.plan, time)] : [];
     });
   });
+  /** The feet of the phase, while it is they that matter; towards the end what comes next does. */
+  protected readonly shown = computed(() =>
+    (this.reading.moment()?.last ?? false) || this.reading.idle() ? null : this.reading.phase(),
+  );
   /** A look again asks what it shows, on each foot. */
   protected readonly recheck = computed(() => {
     const state = this.reading.state();
@@ -159,6 +174,29 @@ export class FloorPanel {
             })),
     };
   });
+
+  constructor() {
+    const destroy = inject(DestroyRef);
+    // nobody scrolls with wet hands: where there is more to say than room for it, it is said smaller
+    afterRenderEffect(() => {
+      const { name, foot, owing, state } = this.reading;
+      const said = [name(), foot(), owing(), state()?.status, this.plan(), this.byName()];
+      if (said.length > 0) this.settle();
+    });
+    // and where what stands around it leaves it another height
+    afterNextRender(() => {
+      const { parentElement } = this.host;
+      const watcher = new ResizeObserver(() => this.settle());
+      if (parentElement) watcher.observe(parentElement);
+      destroy.onDestroy(() => watcher.disconnect());
+    });
+  }
+
+  private settle(): void {
+    const { classList, parentElement } = this.host;
+    classList.remove('tight');
+    if (parentElement && parentElement.scrollHeight > parentElement.clientHeight) classList.add('tight');
+  }
 
   protected count(answer: Answer, hands: number): void {
     const [item, state] = [this.reading.item(), this.reading.state()];

@@ -145,6 +145,21 @@ export class FloorReading {
     const state = this.state();
     return (state ? nextKit(state) : []).map((kit) => kitNames[kit]).join(', ');
   });
+  /** What somebody who does not see the screen has to know: a stage, a foot, the last one; never every count. */
+  readonly told = computed(() => {
+    const state = this.state();
+    if (!state || state.status === 'over') return '';
+    const foot = this.foot();
+    const side = this.idle() ? '' : foot === 'both' ? 'both feet' : `${foot} foot`;
+    if (this.held()) return 'Held.';
+    const moment = this.moment();
+    const words = {
+      ready: [this.name(), side, 'ready'],
+      'set-up': ['Set-up', side],
+      work: moment?.last ? ['Last one', side] : ['Counting', side, this.dose()],
+    }[state.status];
+    return `${words.filter((word) => word !== '').join(', ')}.`;
+  });
   /** What is owed to a foot, while it can be done. */
   readonly owing = computed(() => {
     const state = this.state();

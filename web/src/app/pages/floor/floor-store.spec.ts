@@ -11,6 +11,7 @@ import { MemoryStore } from '../../../testing/memory-store';
 import { BrowserStore } from '../../data/browser-store';
 import { Holds } from '../../data/holds';
 import { CLOCKS, FloorClock } from './floor-clock';
+import { FloorReading } from './floor-reading';
 import { FloorStore } from './floor-store';
 import { KeptRunStore } from './kept-run-store';
 import { TonePlayer } from './tone-player';
@@ -106,6 +107,30 @@ describe('the class on the floor', () => {
     store.act({ kind: 'started' });
     clock.pass(10_000);
     expect(store.state()).toMatchObject({ atMs: 10_000, status: 'set-up' });
+  });
+
+  it('tells whoever does not see it the stage and the foot, and the last one; never every count', async () => {
+    await open();
+    const reading = TestBed.runInInjectionContext(() => new FloorReading());
+    const told: string[] = [];
+    const listen = () => told.at(-1) !== reading.told() && told.push(reading.told());
+    listen();
+    store.act({ kind: 'started' });
+    listen();
+    store.act({ kind: 'started' });
+    for (let second = 0; second < 19; second++) {
+      clock.pass(1000);
+      listen();
+    }
+    store.act({ kind: 'held' });
+    listen();
+    expect(told).toEqual([
+      'press, left foot, ready.',
+      'Set-up, left foot.',
+      'Counting, left foot, 5 reps, each foot.',
+      'Last one, left foot.',
+      'Held.',
+    ]);
   });
 
   it('goes on at the same rep after a reload, without asking the server', async () => {

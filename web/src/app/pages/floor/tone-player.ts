@@ -63,6 +63,12 @@ export class TonePlayer implements OnDestroy {
   }
 
   /** Takes back what has not sounded: the count was held or the bout changed. */
+  /** On or off. */
+  turn(): void {
+    this.on.update((on) => !on);
+    this.hush();
+  }
+
   hush(): void {
     for (const handed of this.handed.values()) silence(handed);
     this.handed.clear();

@@ -147,7 +147,7 @@ describe('a sheet of homework', () => {
     for (let i = 0; i < 20; i++) await Promise.resolve();
     worker.drain();
     await settled();
-    const names = () => [...element.querySelectorAll('nw-home-item h3')].map((one) => one.textContent);
+    const names = () => [...element.querySelectorAll('nw-home-item h2')].map((one) => one.textContent);
     expect(names().length).toBeGreaterThan(1);
     await press('As it was before');
     expect(names()).toHaveLength(1);

@@ -42,6 +42,9 @@ import { TopBar } from '../../parts/top/top-bar';
             <a [routerLink]="['/log', run.id]">
               <span class="when">{{ when(run.startedAt) }}</span>
               <span class="title">{{ run.title }}</span>
+              @if (run.note) {
+                <span class="note">“{{ run.note }}”</span>
+              }
               <span class="people">{{ run.headcount === null ? '' : run.headcount + ' came' }}</span>
               <span class="planned">{{ time(run.plannedMs) }} planned</span>
             </a>

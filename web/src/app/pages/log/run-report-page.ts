@@ -10,11 +10,12 @@ import { RunReader } from '../../data/run-log';
 import { Loading } from '../../parts/loading/loading';
 import { answerWords, notReachedWords, owedWords, toldWords } from '../../parts/saying/owed-words';
 import { sayInstant } from '../../parts/saying/instant-words';
+import { TopBar } from '../../parts/top/top-bar';
 
 /** One taught class: planned against actual, by item and side. */
 @Component({
   selector: 'nw-run-report-page',
-  imports: [Loading, MatButton, RouterLink],
+  imports: [Loading, MatButton, RouterLink, TopBar],
   providers: [RunReader],
   templateUrl: './run-report-page.html',
   styleUrl: './run-report-page.scss',

@@ -6,6 +6,7 @@ import { type Cue, type CueMoment, isTooLong, sayable, scriptOf, silences, spoke
 import { sayTime } from '@core/say-time';
 import { ClassReader } from '../../data/class-reader';
 import { Loading } from '../../parts/loading/loading';
+import { TopBar } from '../../parts/top/top-bar';
 import { TrackFiles } from './track-files';
 
 const momentNames: Readonly<Record<CueMoment, string>> = {
@@ -42,7 +43,7 @@ interface Line {
 /** The words of a class over time, to rehearse from: what is said, when, and how long there is for it. */
 @Component({
   selector: 'nw-script-page',
-  imports: [Loading, MatButton, RouterLink],
+  imports: [Loading, MatButton, RouterLink, TopBar],
   providers: [ClassReader, TrackFiles],
   templateUrl: './script-page.html',
   styleUrl: './script-page.scss',

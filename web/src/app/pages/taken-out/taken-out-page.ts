@@ -60,9 +60,10 @@ const kinds = { class: 'Class', run: 'Taught class', exercise: 'Exercise' } as c
   styles: `
     :host {
       display: block;
+      padding: var(--nw-page-top) var(--nw-page-side) 48px;
+    }
+    main {
       max-width: 900px;
-      margin: 0 auto;
-      padding: 22px 24px 48px;
     }
     h1 {
       font-size: 2rem;

@@ -68,7 +68,7 @@ const groups: readonly { readonly name: string; readonly questions: readonly Sch
                       (change)="answer(q.id, a.id)"
                     />
                     {{ a.words }}
-                    @if (a.usual) {
+                    @if (a.usual && !a.chosen) {
                       <small>where Needlework starts</small>
                     }
                   </label>

@@ -1,25 +1,48 @@
 import { ChangeDetectionStrategy, Component, type OnInit, computed, effect, inject, input } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
 import { MatTooltip } from '@angular/material/tooltip';
 import { Title } from '@angular/platform-browser';
-import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { mdiArrowLeft, mdiPlay, mdiRedo, mdiUndo } from '@mdi/js';
+import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { mdiArrowLeft, mdiPlay } from '@mdi/js';
 import { sayTime } from '@core/say-time';
+import { numberKeys } from '../../parts/dose/number-keys';
 import { Icon } from '../../parts/icon/icon';
+import { KeySheet } from '../../parts/keys/key-sheet';
+import { doingOf } from '../../parts/keys/key-table';
 import { Loading } from '../../parts/loading/loading';
+import { TopBar } from '../../parts/top/top-bar';
 import { ClashFlow } from '../designer/clash-flow';
 import { ClassSession } from '../designer/class-session';
 import { PlanStore } from '../designer/plan-store';
 import { ReviewStream } from '../designer/review-stream';
+import { StepsBack } from '../designer/steps-back';
 import { CupboardStore } from './cupboard-store';
 import { Looked } from './looked';
+import { throughKeys } from './through-keys';
 
 /** A class looked through: what it asks of feet, of the cupboard, of the teacher's eyes; its idea, and its music. */
 @Component({
   selector: 'nw-through-page',
-  imports: [Icon, Loading, MatButton, MatIconButton, MatTooltip, RouterLink, RouterLinkActive, RouterOutlet],
+  imports: [
+    Icon,
+    Loading,
+    MatButton,
+    MatIconButton,
+    MatTooltip,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+    StepsBack,
+    TopBar,
+  ],
   providers: [PlanStore, ClassSession, ReviewStream, ClashFlow, CupboardStore, Looked],
   template: `
+    <nw-top-bar>
+      @if (store.plan()) {
+        <nw-steps-back />
+      }
+    </nw-top-bar>
     @if (store.plan(); as plan) {
       <header>
         <a matIconButton [routerLink]="['/class', id()]" aria-label="Back to the class" matTooltip="Back to the class"
@@ -29,17 +52,13 @@ import { Looked } from './looked';
           <h1>{{ plan.title }}</h1>
           <p>
             {{ time(store.timeline()?.totalMs ?? 0) }} planned ·
-            <span role="status">{{ saved() }}</span>
+            <span role="status">{{ session.inTrouble() ? 'Not saved' : session.words() }}</span>
           </p>
         </div>
         <div class="actions">
-          <button matIconButton type="button" aria-label="Undo" [disabled]="!store.canUndo()" (click)="store.undo()">
-            <nw-icon [path]="icons.undo" />
-          </button>
-          <button matIconButton type="button" aria-label="Redo" [disabled]="!store.canRedo()" (click)="store.redo()">
-            <nw-icon [path]="icons.redo" />
-          </button>
-          <a matButton="filled" [routerLink]="['/class', id(), 'floor']"><nw-icon [path]="icons.run" /> To the floor</a>
+          <a matButton="filled" [routerLink]="['/class', id(), 'floor']"
+            ><nw-icon [path]="icons.run" /> {{ session.onFloor() ? 'Back to the floor' : 'To the floor' }}</a
+          >
         </div>
         <nav aria-label="Looked through">
           @for (view of looked.views(); track view.id) {
@@ -55,7 +74,7 @@ import { Looked } from './looked';
         </nav>
       </header>
       @if (session.inTrouble()) {
-        <p class="trouble" role="alert">{{ saved() }}</p>
+        <p class="trouble" role="alert">{{ session.words() }}</p>
       }
       <main>
         @if (empty()) {
@@ -81,7 +100,11 @@ import { Looked } from './looked';
   `,
   styleUrl: './through-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'key($event)', '(window:beforeunload)': 'session.now()' },
+  host: {
+    '(document:keydown)': 'key($event)',
+    '(window:beforeunload)': 'session.now()',
+    '(window:focus)': 'session.lookAgain()',
+  },
 })
 export class ThroughPage implements OnInit {
   readonly id = input.required<string>();
@@ -89,26 +112,12 @@ export class ThroughPage implements OnInit {
   protected readonly session = inject(ClassSession);
   protected readonly looked = inject(Looked);
   private readonly pageTitle = inject(Title);
+  private readonly dialogs = inject(MatDialog);
+  private readonly router = inject(Router);
 
-  protected readonly icons = { back: mdiArrowLeft, undo: mdiUndo, redo: mdiRedo, run: mdiPlay };
+  protected readonly icons = { back: mdiArrowLeft, run: mdiPlay };
   protected readonly time = sayTime;
   protected readonly empty = computed(() => this.store.timeline()?.items.length === 0);
-  protected readonly saved = computed(() => {
-    const state = this.session.state();
-    switch (state.kind) {
-      case 'saved':
-        return 'Saved';
-      case 'saving':
-      case 'waiting':
-        return 'Saving …';
-      case 'refused':
-        return state.words;
-      case 'clash':
-        return 'Changed in two places';
-      case 'away':
-        return 'Not saved yet; tried again by itself.';
-    }
-  });
 
   constructor() {
     inject(ClashFlow);
@@ -123,11 +132,21 @@ export class ThroughPage implements OnInit {
   }
 
   protected key(event: KeyboardEvent): void {
-    const typed = event.target instanceof HTMLElement && event.target.closest('input, textarea, select');
-    if (typed || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    const doing = this.dialogs.openDialogs.length > 0 ? null : doingOf(throughKeys, event);
+    if (doing === null) return;
     event.preventDefault();
-    if (event.shiftKey) this.store.redo();
-    else this.store.undo();
+    switch (doing) {
+      case 'undo':
+        return this.store.undo();
+      case 'redo':
+        return this.store.redo();
+      case 'floor':
+        return void this.router.navigate(['/class', this.id(), 'floor']);
+      case 'class':
+        return void this.router.navigate(['/class', this.id()]);
+      case 'keys':
+        this.dialogs.open(KeySheet, { data: [throughKeys, numberKeys], width: '840px', maxWidth: '94vw' });
+    }
   }
 
   /** Leaves the page once the last edit is saved, or lies in this browser. */

@@ -326,7 +326,7 @@ describe('the music', () => {
     );
     expect(text()).toContain('one eight and 4: it does not close');
     await press('Close it on an eight');
-    await press('Take 96');
+    await press('Count 96');
     expect(itemsOf(store.plan()!).map(({ dose }) => dose[0])).toMatchObject([
       { phrases: 4, countsPerPhrase: 8, beatsPerMinute: 96 },
       { phrases: 2, countsPerPhrase: 12 },

@@ -44,7 +44,6 @@ export function againstSlot({ plannedMs, slotSeconds }: Pick<ClassSummary, 'plan
     }
     .title {
       font: 600 1.22rem/1.2 var(--nw-serif);
-      padding-right: var(--nw-tile-tools, 0);
       min-height: 2.4em;
     }
     .about,

@@ -28,6 +28,8 @@ export class Footprints {
   /** The foot that works; both where the phase is the same for both. */
   readonly working = input.required<Side | 'both'>();
   readonly wide = input(false);
+  /** What lies under the foot also in words below. */
+  readonly told = input(true);
 
   protected readonly feet = computed(() => {
     const feet = bothFeet(this.phase(), this.working());

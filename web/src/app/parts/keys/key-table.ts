@@ -7,7 +7,7 @@ export interface KeyBinding<Doing extends string = string> {
   readonly words: string;
   /** What it is called in the code of its page. */
   readonly does: Doing;
-  /** Works also while a text is being written; a number of a dose has nothing of its own to undo. */
+  /** Works also in a number of a dose and in a list to choose from: they have nothing of their own to undo. */
   readonly inNumbers?: boolean;
 }
 
@@ -32,7 +32,7 @@ export function doingOf<Doing extends string>(table: KeyTable<Doing>, event: Key
   if (!binding) return null;
   const { target } = event;
   const writes = target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
-  const inNumber = target instanceof HTMLElement && target.matches('[role="spinbutton"]');
+  const inNumber = target instanceof HTMLElement && target.matches('[role="spinbutton"], select');
   return writes && !(binding.inNumbers && inNumber) ? null : binding.does;
 }
 

@@ -2,11 +2,12 @@ import { TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA } from '@angular/material/dialog';
 import { designerKeys, orderKeys, pickerKeys } from '../../pages/designer/designer-keys';
 import { floorKeys } from '../../pages/floor/floor-keys';
+import { throughKeys } from '../../pages/through/through-keys';
 import { threadKeys } from '../thread/thread-keys';
 import { KeySheet } from './key-sheet';
 import { type KeyTable, doingOf, keyOf, linesOf } from './key-table';
 
-const tables: readonly KeyTable[] = [designerKeys, orderKeys, pickerKeys, threadKeys, floorKeys];
+const tables: readonly KeyTable[] = [designerKeys, throughKeys, orderKeys, pickerKeys, threadKeys, floorKeys];
 
 /** A key pressed on an element, as the browser tells it. */
 function pressed(key: string, on: Partial<KeyboardEventInit> = {}, target = '<div></div>'): KeyboardEvent {
@@ -40,7 +41,8 @@ describe('a pressed key', () => {
     expect(doingOf(designerKeys, pressed('z', { ctrlKey: true }, '<input>'))).toBeNull();
   });
 
-  it('undoes in a number of a dose, which has no text of its own to undo', () => {
+  it('undoes in a number of a dose and in a list to choose from, which have nothing of their own to undo', () => {
+    expect(doingOf(designerKeys, pressed('z', { ctrlKey: true }, '<select></select>'))).toBe('undo');
     const dose = '<input role="spinbutton">';
     expect(doingOf(designerKeys, pressed('z', { ctrlKey: true }, dose))).toBe('undo');
     expect(doingOf(designerKeys, pressed('t', {}, dose))).toBeNull();

@@ -21,16 +21,15 @@ import { Icon } from '../icon/icon';
   `,
   styles: `
     :host {
-      display: contents;
+      display: flex;
+      gap: 8px;
     }
     nw-icon {
       margin-right: 4px;
     }
     @media (max-width: 640px) {
       :host {
-        display: flex;
         flex-basis: 100%;
-        gap: 10px;
       }
     }
   `,

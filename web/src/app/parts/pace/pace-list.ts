@@ -50,7 +50,7 @@ const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[
   imports: [NumberField, ReadAloud],
   template: `
     @for (group of groups(); track group.name) {
-      <h4>{{ group.name }}</h4>
+      <h3>{{ group.name }}</h3>
       <dl>
         @for (entry of group.entries; track entry.key) {
           <div>
@@ -78,7 +78,7 @@ const groups: readonly { readonly name: string; readonly keys: readonly PaceKey[
     :host {
       display: block;
     }
-    h4 {
+    h3 {
       margin: 16px 0 4px;
       font-size: 0.95rem;
     }

@@ -3,10 +3,10 @@ import { Temporal } from 'temporal-polyfill';
 const here = (iso: string): Temporal.ZonedDateTime =>
   Temporal.Instant.from(iso).toZonedDateTimeISO(Temporal.Now.timeZoneId());
 
-/** An instant as a day and a time, the way this device writes them; with its year where that is another. */
+/** An instant as a day and a time, written as the whole house is; with its year where that is another. */
 export function sayInstant(iso: string): string {
   const at = here(iso);
-  return at.toLocaleString(undefined, {
+  return at.toLocaleString('en-GB', {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
@@ -20,7 +20,7 @@ export function sayInstant(iso: string): string {
 export function sayDay(iso: string): string {
   const day = here(iso);
   const { year } = Temporal.Now.plainDateISO();
-  return day.toLocaleString(undefined, {
+  return day.toLocaleString('en-GB', {
     weekday: 'long',
     day: 'numeric',
     month: 'long',
@@ -55,4 +55,4 @@ export function byDay<T>(
 
 /** The time of day of an instant. */
 export const sayClockTime = (iso: string): string =>
-  here(iso).toLocaleString(undefined, { hour: '2-digit', minute: '2-digit' });
+  here(iso).toLocaleString('en-GB', { hour: '2-digit', minute: '2-digit' });

@@ -45,7 +45,9 @@ class ThreadHarness {
     return event.defaultPrevented;
   }
   async button(name: string): Promise<void> {
-    this.all(`[aria-label="${name}"]`)[0]?.dispatchEvent(new Event('click'));
+    this.all('button')
+      .find((button) => button.textContent?.trim() === name)
+      ?.dispatchEvent(new Event('click'));
     await this.shown();
   }
   /** Moves the pointer over the thread, px from its left edge. */
@@ -129,11 +131,26 @@ describe('the thread of a class', () => {
     const whole = thread.width;
     await thread.press('+');
     expect(thread.width).toBeGreaterThan(whole * 1.4);
-    await thread.button('Closer');
+    await thread.button('closer');
     await thread.press('0');
     expect(thread.width).toBe(whole);
     await thread.press('-');
     expect(thread.width).toBe(whole);
+  });
+
+  it('folds to the two feet alone, by its key and its button, and is so again on this device', async () => {
+    localStorage.clear();
+    const thread = await new ThreadHarness(two()).shown();
+    const tall = Number(thread.cloth.getAttribute('height'));
+    expect(thread.all('path.weave').length).toBe(1);
+    await thread.press('f');
+    expect(Number(thread.cloth.getAttribute('height'))).toBe(90);
+    expect(thread.all('path.weave').length).toBe(0);
+    expect(thread.all('.stitch.left').length).toBeGreaterThan(0);
+    const again = await new ThreadHarness(two()).shown();
+    expect(Number(again.cloth.getAttribute('height'))).toBe(90);
+    await again.button('unfold');
+    expect(Number(again.cloth.getAttribute('height'))).toBe(tall);
   });
 
   it('leaves keys that are not its own to the page', async () => {

@@ -4,22 +4,21 @@ import {
   type ElementRef,
   computed,
   effect,
+  inject,
   input,
   output,
   signal,
   untracked,
   viewChild,
 } from '@angular/core';
-import { MatIconButton } from '@angular/material/button';
-import { MatTooltip } from '@angular/material/tooltip';
-import { mdiFitToPageOutline, mdiMagnifyMinusOutline, mdiMagnifyPlusOutline } from '@mdi/js';
+import * as z from 'zod';
 import { itemWords } from '@core/card';
 import { redThread } from '@core/idea';
 import { weaveOf, weaveRows } from '@core/load';
 import type { Plan } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import type { ItemTime, Timeline, TimelineEvent } from '@core/timeline';
-import { Icon } from '../icon/icon';
+import { BrowserStore } from '../../data/browser-store';
 import { doingOf } from '../keys/key-table';
 import { svgFile } from './svg-file';
 import { threadKeys } from './thread-keys';
@@ -45,24 +44,31 @@ export interface ThreadPoint {
   readonly below: number;
 }
 
-const leftY = 78;
-const rightY = 132;
-/** Half-way between the feet. */
-const ideaY = (leftY + rightY) / 2;
-const weaveTop = 166;
 const rowHeight = 11;
-const height = weaveTop + weaveRows.length * (rowHeight + 3) + 6;
+/** Where what is drawn, px from above; of a folded thread the feet alone. */
+const unfolded = {
+  leftY: 78,
+  rightY: 132,
+  axisTop: 30,
+  clothTop: 28,
+  weaveTop: 166,
+  rowHeight,
+  height: 166 + weaveRows.length * (rowHeight + 3) + 6,
+};
+const folded = { ...unfolded, leftY: 43, rightY: 74, axisTop: 24, clothTop: 24, weaveTop: 92, height: 90 };
+const foldedKey = 'needlework.thread';
+const Folded = z.enum(['folded', 'unfolded']);
 const mostZoom = 32;
 /** Room for the label of the slot's end. */
 const rightMargin = 48;
 
 /**
  * The class as two threads over time, one per foot, drawn from the timeline. A listbox: arrow keys move from item to
- * item, + and − zoom, 0 shows the whole class.
+ * item, + and − zoom, 0 shows the whole class, F folds it to the
+ * two feet alone.
  */
 @Component({
   selector: 'nw-thread',
-  imports: [Icon, MatIconButton, MatTooltip],
   templateUrl: './thread.html',
   styleUrl: './thread.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -81,12 +87,13 @@ export class Thread {
   private readonly cloth = viewChild.required<ElementRef<SVGSVGElement>>('cloth');
   private readonly names = viewChild.required<ElementRef<HTMLElement>>('names');
 
-  protected readonly icons = {
-    closer: mdiMagnifyPlusOutline,
-    wider: mdiMagnifyMinusOutline,
-    whole: mdiFitToPageOutline,
-  };
-  protected readonly geometry = { leftY, rightY, ideaY, weaveTop, rowHeight, height };
+  private readonly kept = inject(BrowserStore);
+  /** The two feet alone: room for the order under it. */
+  protected readonly folded = signal(this.kept.remembered(foldedKey, Folded, 'unfolded') === 'folded');
+  protected readonly geometry = computed(() => {
+    const places = this.folded() ? folded : unfolded;
+    return { ...places, ideaY: (places.leftY + places.rightY) / 2 };
+  });
   protected readonly rows = weaveRows;
   /** How much of a row is woven, in words. */
   protected readonly legend = ['a little', 'works', 'hard'].map((words, i) => ({
@@ -99,8 +106,8 @@ export class Thread {
   private readonly spanMs = computed(() => Math.max(this.timeline().totalMs, this.plan().slotSeconds * 1000, 60_000));
   protected readonly scale = computed<ThreadScale>(() => ({
     pxPerMs: ((this.width() - rightMargin) * this.zoom()) / this.spanMs(),
-    left: leftY,
-    right: rightY,
+    left: this.geometry().leftY,
+    right: this.geometry().rightY,
   }));
   protected readonly drawnWidth = computed(() => Math.round(this.spanMs() * this.scale().pxPerMs) + rightMargin);
   protected readonly slotX = computed(() => this.plan().slotSeconds * 1000 * this.scale().pxPerMs);
@@ -114,19 +121,20 @@ export class Thread {
     right: barePath(this.timeline(), 'right', this.scale()),
   }));
   /** Thread that nothing is stitched on yet, up to the end of the slot. */
-  protected readonly unused = computed(() =>
-    this.over() ? '' : `M${this.endX()} ${leftY}H${this.slotX()}M${this.endX()} ${rightY}H${this.slotX()}`,
-  );
+  protected readonly unused = computed(() => {
+    const { leftY, rightY } = this.geometry();
+    return this.over() ? '' : `M${this.endX()} ${leftY}H${this.slotX()}M${this.endX()} ${rightY}H${this.slotX()}`;
+  });
   protected readonly crossings = computed(() => crossingPath(this.timeline(), this.scale()));
   protected readonly ties = computed(() => tiePath(this.timeline(), this.scale()));
-  protected readonly voice = computed(() => voicePath(this.timeline(), this.scale(), 56));
+  protected readonly voice = computed(() => voicePath(this.timeline(), this.scale(), this.geometry().leftY - 22));
   protected readonly worn = computed(() => wornPath(this.timeline(), this.scale()));
   /** One path for all of it: how hard a part works shows in how much of its row is woven. */
   protected readonly weave = computed(() => {
     const { pxPerMs } = this.scale();
     return weaveOf(this.timeline())
       .map(({ row, startMs, endMs, rating }) => {
-        const top = weaveTop + weaveRows.findIndex(({ id }) => id === row) * (rowHeight + 3);
+        const top = unfolded.weaveTop + weaveRows.findIndex(({ id }) => id === row) * (rowHeight + 3);
         return wovenPath(startMs * pxPerMs, endMs * pxPerMs, top, rating, rowHeight);
       })
       .join('');
@@ -134,7 +142,9 @@ export class Thread {
   /** The one idea, where it can be followed. */
   protected readonly idea = computed(() => {
     const thread = redThread(this.plan(), this.timeline());
-    return thread && { ...ideaPath(thread, this.timeline(), this.scale(), ideaY), name: thread.idea.name };
+    return (
+      thread && { ...ideaPath(thread, this.timeline(), this.scale(), this.geometry().ideaY), name: thread.idea.name }
+    );
   });
 
   private readonly eventsByItem = computed(() => {
@@ -206,6 +216,11 @@ export class Thread {
     });
   }
 
+  protected fold(): void {
+    this.folded.update((on) => !on);
+    this.kept.remember(foldedKey, this.folded() ? 'folded' : 'unfolded');
+  }
+
   protected zoomBy(factor: number, aroundX?: number): void {
     const element = this.scroller().nativeElement;
     const at = aroundX ?? element.clientWidth / 2;
@@ -259,6 +274,8 @@ export class Thread {
         return this.zoomBy(1 / 1.5);
       case 'whole':
         return this.zoom.set(1);
+      case 'fold':
+        return this.fold();
       default:
         if (target[doing] !== undefined) this.chosen.emit(target[doing]);
     }

@@ -5,19 +5,17 @@ import {
   computed,
   effect,
   input,
-  output,
   signal,
   viewChild,
 } from '@angular/core';
 import { sayTime } from '@core/say-time';
 import { axisMarks, wovenPath } from '../thread/stitches';
 
-/** A stretch of a row: from when to when, how much of it is woven (1 to 3), and whose it is. */
+/** A stretch of a row: from when to when and how much of it is woven (1 to 3). */
 export interface TrackSpan {
   readonly startMs: number;
   readonly endMs: number;
   readonly weight: number;
-  readonly itemId: string | null;
 }
 export interface TrackRow {
   readonly id: string;
@@ -46,22 +44,9 @@ const markRoom = 38;
           <line class="mark" [attr.x1]="mark.x" [attr.x2]="mark.x" y1="16" [attr.y2]="height()" />
           <text [attr.x]="mark.x + 3" y="12">{{ mark.said }}</text>
         }
-        @if (here(); as at) {
-          <rect class="here" [attr.x]="at.x" y="16" [attr.width]="at.width" [attr.height]="height() - 16" rx="4" />
-        }
         @for (row of drawn(); track row.id) {
           <path class="bed" [attr.d]="row.bed" />
           <path class="woven" [attr.d]="row.path" />
-        }
-        @for (touch of touches(); track $index) {
-          <rect
-            class="touch"
-            [attr.x]="touch.x"
-            [attr.y]="touch.y"
-            [attr.width]="touch.width"
-            [attr.height]="rowHeight + rowGap"
-            (click)="chosen.emit(touch.itemId)"
-          />
         }
       </svg>
     </div>
@@ -72,12 +57,8 @@ const markRoom = 38;
 export class Tracks {
   readonly rows = input.required<readonly TrackRow[]>();
   readonly totalMs = input.required<number>();
-  /** The stretch that is looked at. */
-  readonly at = input<{ readonly startMs: number; readonly endMs: number } | null>(null);
-  readonly chosen = output<string>();
 
   protected readonly rowHeight = rowHeight;
-  protected readonly rowGap = rowGap;
   protected readonly width = signal(600);
   private readonly cloth = viewChild.required<ElementRef<HTMLElement>>('cloth');
   protected readonly height = computed(() => top + this.rows().length * (rowHeight + rowGap));
@@ -88,10 +69,6 @@ export class Tracks {
       return { ms, x, said: x < this.width() - markRoom ? sayTime(ms) : '' };
     }),
   );
-  protected readonly here = computed(() => {
-    const at = this.at();
-    return at && { x: at.startMs * this.pxPerMs(), width: Math.max(3, (at.endMs - at.startMs) * this.pxPerMs()) };
-  });
   protected readonly drawn = computed(() =>
     this.rows().map(({ id, spans }, i) => ({
       id,
@@ -102,22 +79,6 @@ export class Tracks {
         )
         .join(''),
     })),
-  );
-  protected readonly touches = computed(() =>
-    this.rows().flatMap(({ spans }, i) =>
-      spans.flatMap(({ startMs, endMs, itemId }) =>
-        itemId === null
-          ? []
-          : [
-              {
-                itemId,
-                x: startMs * this.pxPerMs(),
-                y: this.yOf(i) - rowGap / 2,
-                width: Math.max(3, (endMs - startMs) * this.pxPerMs()),
-              },
-            ],
-      ),
-    ),
   );
 
   constructor() {

@@ -2,8 +2,8 @@ import { NgTemplateOutlet } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Plan } from '@core/plan';
-import { sayTime } from '@core/say-time';
-import type { Finding, ProvedMend } from '@core/sequence';
+import type { Finding } from '@core/sequence';
+import { costWords } from '../../../parts/saying/cost-words';
 import { PlanStore } from '../plan-store';
 
 const severityWords = { hard: 'Safety', soft: 'Order and load', note: 'To know' } as const;
@@ -93,9 +93,7 @@ export class Findings {
   readonly findings = input.required<readonly Finding[]>();
   readonly chosen = output<string>();
 
-  /** What a mend costs or saves, where it is worth a word: ", +0:25". */
-  protected readonly costOf = ({ deltaMs }: ProvedMend) =>
-    Math.abs(deltaMs) < 1000 ? '' : `, ${deltaMs > 0 ? '+' : '−'}${sayTime(Math.abs(deltaMs))}`;
+  protected readonly costOf = costWords;
   protected readonly kindOf = (finding: Finding) => severityWords[finding.severity];
   protected readonly toMendCount = computed(() => this.toMend().length);
   protected readonly noting = signal<string | null>(null);

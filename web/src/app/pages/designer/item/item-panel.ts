@@ -29,6 +29,7 @@ import type { ThreadPoint } from '../../../parts/thread/thread';
 import { OwnProtocols } from '../../../data/own-protocols';
 import { PlanStore } from '../plan-store';
 import { DoseSentence } from './dose-sentence';
+import { LadderChoice } from './ladder-choice';
 import { SayPanel } from './say-panel';
 import { NumberField } from '../../../parts/dose/number-field';
 
@@ -38,6 +39,7 @@ import { NumberField } from '../../../parts/dose/number-field';
   imports: [
     DoseSentence,
     Footprints,
+    LadderChoice,
     MatButtonToggle,
     MatButtonToggleGroup,
     MatFormField,

@@ -3,22 +3,12 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
-import type { ExerciseRevision } from '@core/contract';
-import { catalogue } from '@core/exercise/catalogue';
-import { newPlan } from '@core/plan';
-import { sampleRevision } from '@core/testing/sample';
+import { addExercise, newPlan } from '@core/plan';
 import { LibraryStore } from '../../../data/library-store';
 import { PlanStore } from '../plan-store';
 import { Picker } from './picker';
 import { libraryAsked, libraryOf } from '../../../../testing/sample-class';
-
-const library: ExerciseRevision[] = catalogue.map((exercise, i) => ({
-  revision: sampleRevision(i),
-  origin: 'built-in',
-  removed: false,
-  changed: false,
-  exercise,
-}));
+import { builtIn } from '../../../../testing/built-in';
 
 describe('picking an exercise', () => {
   let fixture: ComponentFixture<Picker>;
@@ -42,11 +32,11 @@ describe('picking an exercise', () => {
       ],
     });
     const store = TestBed.inject(PlanStore);
-    store.open(newPlan('class-1', 'Empty', 600), library);
+    store.open(newPlan('class-1', 'Empty', 600), builtIn);
     fixture = TestBed.createComponent(Picker);
     fixture.componentRef.setInput('plan', store.plan());
     TestBed.inject(LibraryStore).load();
-    libraryAsked(TestBed.inject(HttpTestingController)).flush(libraryOf(library));
+    libraryAsked(TestBed.inject(HttpTestingController)).flush(libraryOf(builtIn));
     await fixture.whenStable();
   });
 
@@ -62,6 +52,60 @@ describe('picking an exercise', () => {
       expect(names().slice(0, 4)).toContain(name);
       expect(names().length).toBeLessThan(40);
     }
+  });
+
+  it('says first what would go on well, each with what it adds and how its kind stands; nothing while one searches', async () => {
+    const offered = () => [...page().querySelectorAll('section .pick')].map((e) => e.textContent ?? '');
+    expect(offered()[0]).toMatch(/\+0:\d\d/);
+    expect(offered()[0]).toContain('none yet');
+    expect(offered().length).toBeGreaterThan(1);
+    const picked: string[] = [];
+    fixture.componentInstance.picked.subscribe(({ exercise }) => picked.push(exercise.family));
+    page().querySelector<HTMLButtonElement>('section .pick')?.click();
+    expect(picked).toEqual(['check']);
+    await search('towel');
+    expect(offered()).toEqual([]);
+  });
+
+  it('keeps the keyboard where it is when what was offered has been picked', async () => {
+    const store = TestBed.inject(PlanStore);
+    const first = () => page().querySelector<HTMLButtonElement>('section .pick');
+    document.body.append(page());
+    first()?.focus();
+    const name = first()?.textContent;
+    const { exercise, revision } = builtIn.find((one) => one.exercise.id === 'walk-and-notice')!;
+    store.do(addExercise(store.plan()!, null, exercise, revision, () => 'picked-1').command);
+    fixture.componentRef.setInput('plan', store.plan());
+    await new Promise((rest) => setTimeout(rest, 200));
+    await fixture.whenStable();
+    expect(first()?.textContent).not.toBe(name);
+    expect(document.activeElement).toBe(first());
+  });
+
+  it('leads from a search in vain to an exercise of one’s own by that name', async () => {
+    await search('gangway wobble walk');
+    const link = page().querySelector<HTMLAnchorElement>('.none a');
+    expect(link?.getAttribute('href')).toBe('/exercises/new?name=gangway%20wobble%20walk');
+  });
+
+  it('with a sore Achilles in the room, says who has to leave out what, and puts that last', async () => {
+    const lines = () =>
+      [...page().querySelectorAll('ul:last-of-type .pick')].map((e) => ({
+        name: e.querySelector('.name')?.textContent ?? '',
+        care: e.querySelector('.care')?.textContent ?? '',
+      }));
+    await search('toe');
+    expect(lines().some(({ care }) => care !== '')).toBe(false);
+    const plan = TestBed.inject(PlanStore).plan()!;
+    fixture.componentRef.setInput('plan', { ...plan, brief: { ...plan.brief, concerns: ['sore-achilles'] } });
+    await search('foot');
+    const cares = lines().map(({ care }) => care);
+    const isOut = (care: string) => /^(leave out|ask a clinician first): a sore Achilles/.test(care);
+    expect(cares.some((care) => care.startsWith('mind: '))).toBe(true);
+    await search('jump');
+    const jumps = lines().map(({ care }) => isOut(care));
+    expect(jumps).toContain(true);
+    expect(jumps.slice(jumps.indexOf(true)).every((out) => out)).toBe(true);
   });
 
   it('asks for every word', async () => {

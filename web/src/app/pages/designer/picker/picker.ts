@@ -16,8 +16,18 @@ import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { mdiDotsVertical, mdiPlus } from '@mdi/js';
 import { RouterLink } from '@angular/router';
 import { auditTime } from 'rxjs';
+import { type Standing, nextUp } from '@core/compose';
 import type { ExerciseRevision } from '@core/contract';
-import { Family, familyNames, positionNames } from '@core/exercise';
+import {
+  type Caution,
+  Family,
+  barredBy,
+  cautionsFor,
+  concernNames,
+  familyNames,
+  positionNames,
+  startingExecution,
+} from '@core/exercise';
 import { kitNames } from '@core/kit';
 import { type Plan, addExercise } from '@core/plan';
 import { sayTime } from '@core/say-time';
@@ -38,6 +48,9 @@ interface Found {
   readonly adds: string;
   /** Questions on which it answers otherwise than this class. */
   readonly school: string;
+  /** For whom it is left out, or what they mind; empty where nobody has anything. */
+  readonly care: string;
+  readonly out: boolean;
 }
 
 /** Pick an exercise: by a word, by family; each says what it adds to this class. */
@@ -90,7 +103,14 @@ export class Picker {
         ({ exercise }) =>
           (this.family() === null || exercise.family === this.family()) && (ranked === null || ranked.has(exercise.id)),
       )
-      .sort((a, b) => order(a) - order(b) || a.exercise.name.plain.localeCompare(b.exercise.name.plain));
+      .map((revision) => ({ revision, at: order(revision), out: this.careOf(revision).out }))
+      .sort(
+        (a, b) =>
+          Number(a.out) - Number(b.out) ||
+          a.at - b.at ||
+          a.revision.exercise.name.plain.localeCompare(b.revision.exercise.name.plain),
+      )
+      .map(({ revision }) => revision);
   });
   protected readonly more = computed(() => Math.max(0, this.answering().length - this.shown()));
 
@@ -110,8 +130,26 @@ export class Picker {
             .join(' · '),
           adds: this.adds(plan, revision, total),
           school: otherSchool(exercise, plan.school),
+          ...this.careOf(revision),
         };
       });
+  });
+
+  /** What the class could go on with behind the chosen item, each tried in it; nothing while something is looked for. */
+  protected readonly goesOn = computed<Found[]>(() => {
+    if (this.search() !== '' || this.family() !== null) return [];
+    const plan = this.quietPlan() ?? this.plan();
+    const total = this.store.timelineOf(plan).totalMs;
+    return nextUp(plan, this.store.selectedId(), this.library(), (revision) => this.store.find(revision)).map(
+      (offer) => ({
+        revision: offer,
+        name: offer.exercise.name[plan.school.words],
+        line: standing(offer),
+        adds: this.adds(plan, offer, total),
+        school: '',
+        ...this.careOf(offer),
+      }),
+    );
   });
 
   protected key(event: KeyboardEvent): void {
@@ -123,8 +161,19 @@ export class Picker {
   }
 
   private pickFirst(): void {
-    const [first] = this.found();
+    const [first] = this.goesOn().length > 0 ? this.goesOn() : this.found();
     if (first) this.picked.emit(first.revision);
+  }
+
+  /** What somebody in this class has to mind of it, or for whom it is left out; nothing where nobody said what they have. */
+  private careOf({ exercise }: ExerciseRevision): Pick<Found, 'care' | 'out'> {
+    const { concerns } = this.plan().brief;
+    if (concerns.length === 0) return { care: '', out: false };
+    const { cautions } = startingExecution(exercise, this.plan().school);
+    const barred = barredBy(cautions, concerns);
+    const mind = barred ?? cautionsFor(cautions, concerns)[0];
+    if (!mind) return { care: '', out: false };
+    return { out: barred !== null, care: `${actionWords[mind.action]}: ${concernNames[mind.concern]}` };
   }
 
   private adds(plan: Plan, { exercise, revision }: ExerciseRevision, totalMs: number): string {
@@ -133,5 +182,17 @@ export class Picker {
     return `+${sayTime(this.store.timelineAfter(command, plan) - totalMs)}`;
   }
 }
+
+const actionWords: Readonly<Record<Caution['action'], string>> = {
+  'leave-out': 'leave out',
+  'ask-clinician': 'ask a clinician first',
+  'hold-at-rung': 'mind',
+  'change-support': 'mind',
+  'go-gently': 'mind',
+};
+
+/** How many of its kind the class has: "toes, none yet". */
+const standing = ({ family, has, of }: Standing): string =>
+  [familyNames[family], has === 0 ? 'none yet' : `${has} of the usual ${of}`].join(', ');
 
 const familyOrder = ({ exercise }: ExerciseRevision) => Family.options.indexOf(exercise.family);

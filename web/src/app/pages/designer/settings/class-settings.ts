@@ -74,6 +74,8 @@ export class ClassSettings {
   protected readonly concerns = Concern.options.map((id) => ({ id, words: concernNames[id] }));
   protected readonly floors = Floor.options;
   protected readonly counts = sayableCounts;
+  /** People are counted one by one. */
+  protected readonly heads = Array.from({ length: 120 }, (_, i) => i + 1);
   protected readonly percents = [0, 3, 5, 8, 10, 15, 20];
 
   /** How many figures of the pace are this class's own. */

@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  type ElementRef,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
@@ -80,7 +90,10 @@ export class EditPage {
   readonly id = input<string>();
   /** An exercise to copy from. */
   readonly from = input<string>();
+  /** What somebody looked for in vain: the name to begin with. */
+  readonly name = input<string>();
 
+  private readonly title = viewChild<ElementRef<HTMLInputElement>>('n');
   protected readonly draft = inject(ExerciseDraft);
   protected readonly store = inject(LibraryStore);
   private readonly router = inject(Router);
@@ -150,7 +163,7 @@ export class EditPage {
       this.missing.set(true);
       return;
     }
-    const start = source?.exercise ?? newExercise();
+    const start = source?.exercise ?? named(newExercise(), this.name() ?? '');
     const exercise: Exercise =
       id === undefined && source
         ? { ...start, id: '', name: { ...start.name, plain: `${start.name.plain}, my way` } }
@@ -162,6 +175,7 @@ export class EditPage {
       taken,
     );
     this.ready.set(true);
+    if (id === undefined && from === undefined) setTimeout(() => this.title()?.nativeElement.focus());
     if (unreadable !== null) this.toasts.refused(unreadable);
     if (kept) this.toasts.tell('What you had typed last time is back.');
   }
@@ -238,6 +252,39 @@ export class EditPage {
     return checkWording(text);
   }
 
+  /** A new exercise is its name, its sentence and its feet; the rest is folded until somebody wants it. */
+  protected readonly unfolded = computed(() => this.id() !== undefined || this.from() !== undefined);
+  /** What stands in each folded part. */
+  protected readonly said = computed(() => {
+    const { purpose, foundBy, cues, faults, cautions, performance, schoolVariants } = this.e();
+    const written = cueKinds.filter(({ kind }) => (cues[kind]?.plain ?? '') !== '').length;
+    const loads = Object.keys(performance.regions).length;
+    return {
+      about: purpose === '' && foundBy.length === 0 ? 'nothing yet' : purpose,
+      cues: counted(written, 'cue'),
+      faults: counted(faults.length, 'fault'),
+      cautions: counted(cautions.length, 'caution'),
+      loads: loads === 0 ? 'nothing rated yet' : `${loads} ${loads === 1 ? 'region' : 'regions'} rated`,
+      schools: schoolVariants.length === 0 ? 'everybody’s' : counted(schoolVariants.length, 'variant'),
+    };
+  });
+  private shown = 0;
+
+  /** What keeps it from being saved, one after another: brought into sight, its field ready to be typed in. */
+  protected showNext(): void {
+    const whys = [...document.querySelectorAll<HTMLElement>('main .why:not(footer .why)')];
+    const why = whys[this.shown % Math.max(1, whys.length)];
+    this.shown += 1;
+    if (!why) return;
+    why.closest('details')?.setAttribute('open', '');
+    why.scrollIntoView({ block: 'center', behavior: 'smooth' });
+    const before = why.previousElementSibling;
+    const field = 'input, textarea, select';
+    (before?.matches(field) ? (before as HTMLElement) : before?.querySelector<HTMLElement>(field))?.focus({
+      preventScroll: true,
+    });
+  }
+
   protected async save(): Promise<void> {
     const saved = await this.draft.save();
     if (saved) {
@@ -245,7 +292,8 @@ export class EditPage {
       await this.router.navigate(['/exercises', saved.exercise.id]);
       return;
     }
-    setTimeout(() => document.querySelector('.why')?.scrollIntoView({ block: 'center', behavior: 'smooth' }));
+    this.shown = 0;
+    setTimeout(() => this.showNext());
   }
 
   protected async leave(): Promise<void> {
@@ -253,3 +301,10 @@ export class EditPage {
     await this.router.navigate(this.id() === undefined ? ['/exercises'] : ['/exercises', this.id()]);
   }
 }
+
+const named = (exercise: Exercise, name: string): Exercise => ({
+  ...exercise,
+  name: { plain: name.slice(0, 240), anatomical: name.slice(0, 240) },
+});
+
+const counted = (n: number, what: string): string => (n === 0 ? 'nothing yet' : `${n} ${n === 1 ? what : `${what}s`}`);

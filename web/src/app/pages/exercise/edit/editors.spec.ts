@@ -63,8 +63,8 @@ describe('the phases', () => {
 
   it('say the way back as soon as each has a name for it', async () => {
     const { fixture, page } = await editing(PhasesEditor, 'two-foot-rise');
-    expect(page.querySelector('.undone')?.textContent).toContain('Undone backwards: rise, stay, lower.');
-    type(page.querySelectorAll<HTMLInputElement>('.line input')[2], '');
+    expect(page.querySelector('.undone')?.textContent).toContain('Backwards: rise, stay, lower.');
+    type(under(page, 'Done backwards')?.querySelector('input') ?? undefined, '');
     await fixture.whenStable();
     expect(page.querySelector('.undone')?.textContent).toContain('the way back is worked out');
   });

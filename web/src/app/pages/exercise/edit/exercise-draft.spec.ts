@@ -41,14 +41,24 @@ describe('writing an exercise', () => {
     http = TestBed.inject(HttpTestingController);
   });
 
-  it('says nothing about empty fields before saving is asked for, then names each', async () => {
+  it('says nothing about empty fields before saving is asked for, then names it', async () => {
     await draft.open('new', newExercise(), null, () => false);
-    expect(draft.problem('purpose')).toBeNull();
+    expect(draft.problem('name.plain')).toBeNull();
     expect(await draft.save()).toBeNull();
-    expect(draft.problem('purpose')).toBe('must not be empty.');
     expect(draft.problem('name.plain')).toBe('must not be empty.');
     expect(draft.refusal()).toContain('Nothing is lost');
     http.verify();
+  });
+
+  it('a name is enough: what is not known yet may be said later', async () => {
+    await draft.open('new', newExercise(), null, () => false);
+    draft.edit((e) => ({ ...e, name: { plain: 'Gangway', anatomical: 'Gangway' } }));
+    const saving = draft.save();
+    await soon();
+    const request = put('gangway');
+    expect(request.request.body).toMatchObject({ exercise: { purpose: '', faults: [], foundBy: [] } });
+    request.flush(revisionOf({ ...rise, id: 'gangway' }));
+    expect(await saving).not.toBeNull();
   });
 
   it('two pages that change one exercise keep what is typed on each', async () => {

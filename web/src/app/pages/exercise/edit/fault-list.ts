@@ -26,7 +26,7 @@ const most = 5;
         <label class="grow"
           >What is said<input #y [value]="fault.say" maxlength="120" (input)="set(i, { say: y.value })"
         /></label>
-        <button matButton type="button" [disabled]="faults().length === 1" (click)="drop(i)">leave out</button>
+        <button matButton type="button" [disabled]="faults().length <= least()" (click)="drop(i)">leave out</button>
       </div>
       @if (draft.problem(path() + '.' + i + '.seen'); as words) {
         <p class="why">What is seen {{ words }}</p>
@@ -36,7 +36,9 @@ const most = 5;
       }
     }
     @if (faults().length < most) {
-      <button matButton="outlined" type="button" (click)="add()">Another fault</button>
+      <button matButton="outlined" type="button" (click)="add()">
+        {{ faults().length === 0 ? 'A fault' : 'Another fault' }}
+      </button>
     }
   `,
   styleUrl: './fault-list.scss',
@@ -47,6 +49,8 @@ export class FaultList {
   readonly faults = input.required<readonly Fault[]>();
   /** Where they stand in the exercise: why one is refused is asked there. */
   readonly path = input.required<string>();
+  /** How many there must be: a school that sees others names one. */
+  readonly least = input(0);
   readonly changed = output<Fault[]>();
 
   protected readonly most = most;

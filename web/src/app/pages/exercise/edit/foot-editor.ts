@@ -47,7 +47,8 @@ const order = Contact.options;
         </svg>
       }
     </div>
-    <div class="lists">
+    <details class="lists">
+      <summary>In words: what each place meets, toes, ankle, knee</summary>
       @for (place of places; track place) {
         <p>
           <span class="place">{{ names[place] }}</span>
@@ -119,7 +120,7 @@ const order = Contact.options;
           </label>
         }
       </fieldset>
-    </div>
+    </details>
   `,
   styleUrl: './foot-editor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

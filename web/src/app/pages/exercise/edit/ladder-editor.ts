@@ -176,7 +176,7 @@ import { RungDifference } from './rung-difference';
       </button>
       <button matButton type="button" (click)="remove()">No ladder</button>
     } @else {
-      <p class="quiet">One level for everybody. A ladder has three or more, each changing one thing from the last.</p>
+      <p class="quiet">One level for everybody. A ladder has two or more, each changing one thing from the last.</p>
       <button matButton="outlined" type="button" (click)="begin()">Make a ladder</button>
     }
   `,

@@ -53,7 +53,7 @@ export function newExercise(): Exercise {
     purpose: '',
     stage: 'active',
     directions: [],
-    faults: [{ seen: '', from: 'front', say: '' }],
+    faults: [],
     cautions: [],
     cues: { setup: nothing, action: nothing, breath: null, picture: nothing, correction: nothing },
     foundBy: [],

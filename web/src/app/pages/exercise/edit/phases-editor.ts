@@ -39,69 +39,11 @@ import { freeId, newPhase, standingFoot } from './new-exercise';
           />
         </label>
         <label>
-          Undone it is called
-          <input
-            #u
-            [value]="p.undoName ?? ''"
-            maxlength="60"
-            (input)="set({ undoName: u.value.trim() === '' ? null : u.value })"
-          />
-        </label>
-        <label>
           Breath
           <select #b (change)="set({ breath: asBreath(b.value) })">
             @for (o of ['free', 'in', 'out']; track o) {
               <option [value]="o" [selected]="o === p.breath">{{ o === 'free' ? 'left alone' : o }}</option>
             }
-          </select>
-        </label>
-        <label>
-          Against load
-          <select #e (change)="set({ effort: asEffort(e.value) })">
-            <option value="" [selected]="p.effort === undefined">not said</option>
-            <option value="yes" [selected]="p.effort === true">works against it</option>
-            <option value="no" [selected]="p.effort === false">comes back</option>
-          </select>
-        </label>
-        <label>
-          The body
-          <select #o (change)="set({ body: asBody(o.value) })">
-            <option value="" [selected]="p.body === undefined">stays level</option>
-            <option value="rises" [selected]="p.body === 'rises'">rises</option>
-            <option value="sinks" [selected]="p.body === 'sinks'">sinks</option>
-          </select>
-        </label>
-        <label>
-          On the tool, % of weight
-          <input
-            #w
-            type="number"
-            min="0"
-            max="100"
-            placeholder="–"
-            [value]="p.pressure?.bodyWeightPercent ?? ''"
-            (input)="press({ bodyWeightPercent: number(w) })"
-          />
-        </label>
-        <label>
-          To the next spot, cm
-          <input
-            #c
-            type="number"
-            min="0"
-            max="10"
-            step="0.5"
-            placeholder="–"
-            [value]="p.pressure?.shiftCm ?? ''"
-            (input)="press({ shiftCm: number(c) })"
-          />
-        </label>
-        <label>
-          Drawn as
-          <select #d (change)="set({ picture: asPicture(d.value) })">
-            <option value="footprints" [selected]="p.picture === 'footprints'">footprints</option>
-            <option value="ankle-side" [selected]="p.picture === 'ankle-side'">ankle from the side</option>
-            <option value="ankle-front" [selected]="p.picture === 'ankle-front'">ankle from the front</option>
           </select>
         </label>
         <span class="move">
@@ -114,8 +56,8 @@ import { freeId, newPhase, standingFoot } from './new-exercise';
         <p class="why">{{ words }}</p>
       }
       <div class="feet">
-        <div>
-          <h4>{{ p.other === null ? 'Both feet' : pattern() === 'both' ? 'One foot' : 'The working foot' }}</h4>
+        <div class="working">
+          <h3>{{ p.other === null ? 'Both feet' : pattern() === 'both' ? 'One foot' : 'The working foot' }}</h3>
           <nw-foot-editor
             side="right"
             label="working foot"
@@ -126,7 +68,7 @@ import { freeId, newPhase, standingFoot } from './new-exercise';
         </div>
         @if (p.other; as other) {
           <div>
-            <h4>The other foot</h4>
+            <h3>The other foot</h3>
             <nw-foot-editor
               side="left"
               label="other foot"
@@ -137,7 +79,7 @@ import { freeId, newPhase, standingFoot } from './new-exercise';
           </div>
         } @else {
           <div>
-            <h4>As students see it</h4>
+            <h3>As students see it</h3>
             <nw-footprints [phase]="p" working="both" />
           </div>
         }
@@ -147,13 +89,76 @@ import { freeId, newPhase, standingFoot } from './new-exercise';
           {{ p.other ? 'Both feet do the same' : 'The other foot does something else' }}
         </button>
       }
-      <p class="undone">
-        @if (undone(); as words) {
-          Undone backwards: {{ words }}.
-        } @else {
-          Give each phase the name it has when it is undone, and the way back is worked out.
-        }
-      </p>
+      <details [open]="told(p)">
+        <summary>More about this phase</summary>
+        <div class="line">
+          <label>
+            Done backwards it is called
+            <input
+              #u
+              [value]="p.undoName ?? ''"
+              maxlength="60"
+              (input)="set({ undoName: u.value.trim() === '' ? null : u.value })"
+            />
+          </label>
+          <label>
+            Against load
+            <select #e (change)="set({ effort: asEffort(e.value) })">
+              <option value="" [selected]="p.effort === undefined">not said</option>
+              <option value="yes" [selected]="p.effort === true">works against it</option>
+              <option value="no" [selected]="p.effort === false">comes back</option>
+            </select>
+          </label>
+          <label>
+            The body
+            <select #o (change)="set({ body: asBody(o.value) })">
+              <option value="" [selected]="p.body === undefined">stays level</option>
+              <option value="rises" [selected]="p.body === 'rises'">rises</option>
+              <option value="sinks" [selected]="p.body === 'sinks'">sinks</option>
+            </select>
+          </label>
+          <label>
+            On the tool, % of weight
+            <input
+              #w
+              type="number"
+              min="0"
+              max="100"
+              placeholder="–"
+              [value]="p.pressure?.bodyWeightPercent ?? ''"
+              (input)="press({ bodyWeightPercent: number(w) })"
+            />
+          </label>
+          <label>
+            To the next spot, cm
+            <input
+              #c
+              type="number"
+              min="0"
+              max="10"
+              step="0.5"
+              placeholder="–"
+              [value]="p.pressure?.shiftCm ?? ''"
+              (input)="press({ shiftCm: number(c) })"
+            />
+          </label>
+          <label>
+            Drawn as
+            <select #d (change)="set({ picture: asPicture(d.value) })">
+              <option value="footprints" [selected]="p.picture === 'footprints'">footprints</option>
+              <option value="ankle-side" [selected]="p.picture === 'ankle-side'">ankle from the side</option>
+              <option value="ankle-front" [selected]="p.picture === 'ankle-front'">ankle from the front</option>
+            </select>
+          </label>
+        </div>
+        <p class="undone">
+          @if (undone(); as words) {
+            Backwards: {{ words }}.
+          } @else {
+            Give each phase the name it has when it is done backwards, and the way back is worked out.
+          }
+        </p>
+      </details>
     }
   `,
   styleUrl: './phases-editor.scss',
@@ -190,6 +195,13 @@ export class PhasesEditor {
       .join(' ');
   });
 
+  /** Something of what is seldom said is said of this phase. */
+  protected readonly told = (p: Phase): boolean =>
+    p.undoName !== null ||
+    p.effort !== undefined ||
+    p.body !== undefined ||
+    p.pressure !== null ||
+    p.picture !== 'footprints';
   protected readonly asBreath = (value: string) => value as Phase['breath'];
   /** "", "yes" or "no": not said, against the load, back from it. */
   protected readonly asEffort = (value: string): boolean | undefined => (value === '' ? undefined : value === 'yes');

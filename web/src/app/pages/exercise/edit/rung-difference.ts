@@ -50,7 +50,7 @@ import { sideWords } from './side-words';
       </div>
       <nw-cue-words [said]="r.cues" [base]="draft.exercise().cues" (changed)="say($event)" />
       @if (r.change.phases) {
-        <h4>What the feet do here</h4>
+        <h3>What the feet do here</h3>
         <nw-phases-editor [rung]="index()" />
         <button type="button" class="plain" (click)="change({ phases: undefined })">as the exercise</button>
       } @else {

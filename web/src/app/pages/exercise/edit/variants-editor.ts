@@ -126,6 +126,7 @@ const said = <T extends object>(of: T): T =>
         @if (variant.faults; as faults) {
           <p class="quiet">The faults this school sees, in place of the others:</p>
           <nw-fault-list
+            [least]="1"
             [path]="'schoolVariants.' + i + '.faults'"
             [faults]="faults"
             (changed)="set(i, { faults: $event })"

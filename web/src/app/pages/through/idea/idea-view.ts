@@ -82,8 +82,7 @@ export class IdeaView {
       share: share(thread.carriedMs, thread.workMs),
       carries: count('carries'),
       opposes: count('opposes'),
-      half: thread.workMs > 0 && 2 * count('opposes') >= count('carries') + count('opposes') && count('opposes') > 0,
-      few: thread.workMs > 0 && thread.carriedMs < 0.5 * thread.workMs,
+      holds: thread.holds,
       breaks: thread.breaks.map(({ startMs, endMs, itemIds }) => ({
         key: startMs,
         words: `${sayTime(startMs)} to ${sayTime(endMs)}: ${itemIds.map((id) => this.looked.nameOf(id)).join(', ')}`,
@@ -112,7 +111,7 @@ export class IdeaView {
       name,
       spans: timeline.items.flatMap(({ itemId, visits }) =>
         thread.items.some((item) => item.itemId === itemId && item.part === part)
-          ? visits.map(({ startMs, endMs }) => ({ startMs, endMs, weight, itemId }))
+          ? visits.map(({ startMs, endMs }) => ({ startMs, endMs, weight }))
           : [],
       ),
     });

@@ -7,6 +7,7 @@ import { sayLength, sayTime } from '@core/say-time';
 import { roomRuleIds } from '@core/sequence';
 import { NumberField } from '../../../parts/dose/number-field';
 import { type TrackRow, Tracks } from '../../../parts/tracks/tracks';
+import { costWords } from '../../../parts/saying/cost-words';
 import { PlanStore } from '../../designer/plan-store';
 import { ReviewStream } from '../../designer/review-stream';
 import { CupboardStore } from '../cupboard-store';
@@ -57,8 +58,8 @@ export class KitView {
         id: kit,
         name: kitNames[kit],
         spans: [
-          { startMs: fromMs, endMs: toMs, weight: 1, itemId: null },
-          ...uses.map(({ startMs, endMs, itemId }) => ({ startMs, endMs, weight: 3, itemId })),
+          { startMs: fromMs, endMs: toMs, weight: 1 },
+          ...uses.map(({ startMs, endMs }) => ({ startMs, endMs, weight: 3 })),
         ],
       })),
   );
@@ -68,7 +69,7 @@ export class KitView {
       ...answer,
       name: kitNames[answer.kit],
       turns: answer.groups.length,
-      shares: sharesWords(answer.groups),
+      shares: sharesWords(answer.groups, answer.has),
       cost: sayLength(Math.abs(answer.costMs)),
       items: answer.items.map(({ itemId, meanwhile }) => ({
         itemId,
@@ -76,7 +77,9 @@ export class KitView {
         words:
           meanwhile.do === 'level'
             ? `the others do “${meanwhile.name}”, the same movement without it`
-            : `the others are partners: they watch for “${meanwhile.seen}” and say “${meanwhile.say}”`,
+            : meanwhile.seen === ''
+              ? 'the others are partners, and watch'
+              : `the others are partners: they watch for “${meanwhile.seen}” and say “${meanwhile.say}”`,
       })),
       instead: answer.instead.map((one) => ({
         ...one,
@@ -136,6 +139,7 @@ export class KitView {
     if (brief) this.store.do({ type: 'edit-class', change: { brief: { ...brief, ...change } } });
   }
 
+  protected readonly costOf = costWords;
   protected readonly saved = (deltaMs: number): string => `${sayLength(-deltaMs)} shorter`;
 
   protected print(): void {
@@ -144,10 +148,8 @@ export class KitView {
 
   private rowOf(line: KitLine) {
     const has = this.store.plan()?.brief.cupboard[line.kit];
-    const { perPerson, count } = line;
+    const { perPerson, count, wants } = line;
     const each = perPerson === 0 ? 'shared' : perPerson === 1 ? 'one each' : `${perPerson} each`;
-    const people = this.people() ?? 0;
-    const wants = perPerson === 0 ? count : people === 0 ? null : perPerson * people;
     return {
       ...line,
       name: kitNames[line.kit],
@@ -155,7 +157,6 @@ export class KitView {
       each,
       /** As many as there are, on the list of whoever opens the room. */
       laid: count === null ? each : `${count} ×`,
-      wants,
       has: has ?? null,
       short: wants !== null && has !== undefined && has < wants,
       time: line.forOptionOnly ? 'for an option' : `${sayTime(line.fromMs)} to ${sayTime(line.toMs)}`,
@@ -183,8 +184,9 @@ export class KitView {
 }
 
 /** “4 turns: 3, 3, 3 and 2 people” */
-function sharesWords(groups: readonly number[]): string {
-  if (groups.length === 0) return 'There is none to take turns with.';
+function sharesWords(groups: readonly number[], has: number): string {
+  if (groups.length === 0)
+    return has === 0 ? 'There is none to take turns with.' : 'All share it, so taking turns would not help.';
   const list = groups.length === 1 ? String(groups[0]) : `${groups.slice(0, -1).join(', ')} and ${groups.at(-1) ?? 0}`;
   return `${groups.length} turns: ${list} people.`;
 }

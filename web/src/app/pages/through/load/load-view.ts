@@ -3,8 +3,9 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { type Region, directionNames, familyNames, oppositeOf, regionNames } from '@core/exercise';
 import { type Against, against, busier } from '@core/load';
-import { sayLength, sayTime } from '@core/say-time';
-import { type ProvedMend, loadRuleIds } from '@core/sequence';
+import { sayTime } from '@core/say-time';
+import { loadRuleIds } from '@core/sequence';
+import { costWords } from '../../../parts/saying/cost-words';
 import { GroupLoadsFile } from '../../../data/group-loads-file';
 import { type TrackRow, Tracks } from '../../../parts/tracks/tracks';
 import { sayDay } from '../../../parts/saying/instant-words';
@@ -58,9 +59,9 @@ export class LoadView {
     return load.regions.map(({ region }) => ({
       id: region,
       name: this.regionName(region),
-      spans: timeline.items.flatMap(({ itemId, execution, visits }) => {
+      spans: timeline.items.flatMap(({ execution, visits }) => {
         const weight = execution?.regions[region] ?? 0;
-        return weight === 0 ? [] : visits.map(({ startMs, endMs }) => ({ startMs, endMs, weight, itemId }));
+        return weight === 0 ? [] : visits.map(({ startMs, endMs }) => ({ startMs, endMs, weight }));
       }),
     }));
   });
@@ -149,8 +150,7 @@ export class LoadView {
     if (id !== null) this.file.ask(id);
   }
 
-  protected readonly costOf = ({ deltaMs }: ProvedMend): string =>
-    Math.abs(deltaMs) < 1000 ? '' : `, ${deltaMs > 0 ? '+' : '−'}${sayLength(Math.abs(deltaMs))}`;
+  protected readonly costOf = costWords;
 
   private regionName(region: Region): string {
     return regionNames[region][this.words()];

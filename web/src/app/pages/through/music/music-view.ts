@@ -3,10 +3,13 @@ import { MatButton } from '@angular/material/button';
 import { eightsWords, phraseFor, tempoFor, tempoLimits, tempoOf } from '@core/music';
 import { type Music, type Piece, type PlanCommand, itemsOf } from '@core/plan';
 import { sayLength, sayTime } from '@core/say-time';
+import { type ProvedMend, musicRuleIds } from '@core/sequence';
 import { newId } from '../../../data/new-id';
 import { NumberField } from '../../../parts/dose/number-field';
 import { TonePlayer } from '../../floor/tone-player';
 import { PlanStore } from '../../designer/plan-store';
+import { ReviewStream } from '../../designer/review-stream';
+import { costWords } from '../../../parts/saying/cost-words';
 import { Looked } from '../looked';
 import { Metronome } from './metronome';
 
@@ -27,6 +30,7 @@ export class MusicView {
   protected readonly store = inject(PlanStore);
   protected readonly metronome = inject(Metronome);
   private readonly looked = inject(Looked);
+  private readonly reviewed = inject(ReviewStream);
 
   protected readonly tempos = tempos;
   protected readonly limits = tempoLimits;
@@ -47,11 +51,21 @@ export class MusicView {
   protected readonly items = computed(() =>
     (this.looked.music()?.items ?? []).map((item) => ({
       ...item,
+      mends: this.mendsOf(item.itemId),
       name: this.looked.nameOf(item.itemId),
       pieceId: item.piece?.id ?? '',
       takes: sayTime(item.workMs),
     })),
   );
+
+  /** What the review proved would help an item with its music. */
+  private mendsOf(itemId: string): ProvedMend[] {
+    return this.reviewed
+      .findings()
+      .filter(({ rule, itemIds }) => musicRuleIds.includes(rule) && itemIds.includes(itemId))
+      .flatMap((finding) => finding.mend() ?? []);
+  }
+  protected readonly costOf = costWords;
 
   /** Instants of taps, ms. */
   private readonly taps = signal<readonly number[]>([]);

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Brief, ClassRoom, RoomWall } from '@core/plan';
-import { facingWords, helpWords, mirrorSideWords, placeWords, seenWords } from '@core/sight';
+import { facingWords, helpWords, mirrorSideWords, placeWords, seenWords, standpointsOf } from '@core/sight';
 import { sayTime } from '@core/say-time';
 import { viewWords } from '../../../parts/saying/fault-words';
 import { PlanStore } from '../../designer/plan-store';
@@ -43,8 +43,9 @@ export class SightView {
       return [
         {
           ...item,
-          name: this.looked.nameOf(item.itemId),
-          at: sayTime(time.startMs),
+          key: `${item.itemId} ${item.startMs}`,
+          name: `${this.looked.nameOf(item.itemId)}${time.visits.length > 1 && item.feet !== 'both' ? `, ${item.feet}` : ''}`,
+          at: sayTime(item.startMs),
           look: facingWords(item.facing),
           stand: item.places.map((place) => placeWords(place, item.facing)),
           lanes: execution.facing === 'lane',
@@ -70,27 +71,18 @@ export class SightView {
     });
   });
   /** Neighbours that are taught from one place and one way round stand together. */
-  protected readonly stations = computed(() => {
-    const stations: { key: string; rows: ReturnType<SightView['rows']> }[] = [];
-    for (const row of this.rows()) {
-      const last = stations.at(-1);
-      const [one] = last?.rows ?? [];
-      const same = one?.facing === row.facing && one.places.join() === row.places.join() && one.atWall === row.atWall;
-      if (last && same) last.rows.push(row);
-      else stations.push({ key: row.itemId, rows: [row] });
-    }
-    return stations.flatMap(({ key, rows }) => {
-      const [first] = rows;
-      return first
-        ? [{ key, first, rows, sides: [...new Set(rows.map((row) => row.mirrorSide))].filter((w) => w !== '') }]
-        : [];
+  protected readonly standpoints = computed(() => {
+    const rows = new Map(this.rows().map((row) => [row.key, row]));
+    return standpointsOf({ items: this.sight()?.items ?? [] }).flatMap((items) => {
+      const here = items.flatMap(({ itemId, startMs }) => rows.get(`${itemId} ${startMs}`) ?? []);
+      const [first] = here;
+      const sides = new Set(here.flatMap(({ mirrorSide }) => (mirrorSide === '' ? [] : [mirrorSide])));
+      return first ? [{ key: first.key, first, rows: here, sides: [...sides] }] : [];
     });
   });
   protected readonly shown = computed(() => {
-    const stations = this.stations();
-    return (
-      stations.find(({ rows }) => rows.some(({ itemId }) => itemId === this.picked()))?.first ?? stations[0]?.first
-    );
+    const all = this.standpoints();
+    return (all.find(({ key }) => key === this.picked()) ?? all[0])?.first;
   });
   protected readonly blind = computed(() => this.rows().filter(({ blind }) => blind));
   protected readonly turnWords = computed(() => {
@@ -110,8 +102,8 @@ export class SightView {
         : `You change your place ${walks} times.`;
   });
 
-  protected pick(itemId: string): void {
-    this.picked.set(itemId);
+  protected pick(key: string): void {
+    this.picked.set(key);
   }
 
   protected setRoom(change: Partial<ClassRoom>): void {
