@@ -102,6 +102,7 @@ test('the winter of Saltmarsh Hall: the missed week moved the doors', async ({ p
 test('a course is put away and brought back', async ({ page }) => {
   // one of its own: the winter is read by others meanwhile
   const id = await planned(page, 'Only for summer');
+  await expect.poll(async () => (await read(page.request, id)).course.weekly[0]?.minutes).toBe(12);
   await page.goto('/courses');
   const card = page.locator('li').filter({ has: page.locator(`a[href='/courses/${id}']`) });
   await card.getByRole('button', { name: 'Put away' }).click();

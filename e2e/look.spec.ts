@@ -90,7 +90,7 @@ for (const [name, path] of [
       expect.soft(await smallText(page), `letters ${at}`).toEqual([]);
       expect.soft(await smallTargets(page), `targets ${at}`).toEqual([]);
       // a chart is drawn anew for its width a moment later
-      await expect.poll(() => unreadable(page), { message: `texts over each other ${at}`, timeout: 5000 }).toEqual([]);
+      await expect.poll(() => unreadable(page), { message: `texts over each other ${at}` }).toEqual([]);
     }
   });
 }

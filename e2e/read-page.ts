@@ -90,13 +90,32 @@ export const unreadable = (page: Page): Promise<string[]> =>
       /** In something that stays where it is while the rest scrolls under it. */
       readonly stays: boolean;
     }
-    const staysPut = (of: Element): boolean => {
-      for (let up: Element | null = of; up; up = up.parentElement)
-        if (/sticky|fixed/.test(getComputedStyle(up).position)) return true;
-      return false;
+    interface Place {
+      readonly edge: DOMRect;
+      readonly overflow: readonly [x: string, y: string];
+      readonly clamped: boolean;
+      readonly scrolls: boolean;
+      readonly stays: boolean;
+    }
+    // each place is measured once, however many lines stand in it
+    const places = new Map<Element, Place>();
+    const placeOf = (of: Element): Place => {
+      const known = places.get(of);
+      if (known) return known;
+      const style = getComputedStyle(of);
+      const overflow = [style.overflowX, style.overflowY] as const;
+      const place = {
+        edge: of.getBoundingClientRect(),
+        overflow,
+        clamped: style.webkitLineClamp !== 'none' || style.textOverflow === 'ellipsis',
+        scrolls: overflow.some((way) => /auto|scroll/.test(way)),
+        stays: /sticky|fixed/.test(style.position) || (of.parentElement !== null && placeOf(of.parentElement).stays),
+      };
+      places.set(of, place);
+      return place;
     };
     const lines: Line[] = [];
-    const cut: string[] = [];
+    const found = new Set<string>();
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
       const words = node.textContent?.trim() ?? '';
@@ -115,29 +134,29 @@ export const unreadable = (page: Page): Promise<string[]> =>
         // what is scrolled away is in nobody's way, what is cut off for good is
         let shown = true;
         for (let up: Element | null = of; up; up = up.parentElement) {
-          const style = getComputedStyle(up);
-          const edge = up.getBoundingClientRect();
+          const { edge, overflow, clamped, scrolls } = placeOf(up);
           // each way by itself: what scrolls sideways hides nothing for good
-          const ways = [
-            [style.overflowX, box.right > edge.right + 1 || box.left < edge.left - 1],
-            [style.overflowY, box.bottom > edge.bottom + 1 || box.top < edge.top - 1],
-          ] as const;
-          const clamped = style.webkitLineClamp !== 'none' || style.textOverflow === 'ellipsis';
-          for (const [flow, out] of ways) {
-            if (!out || flow === 'visible') continue;
+          const out = [
+            box.right > edge.right + 1 || box.left < edge.left - 1,
+            box.bottom > edge.bottom + 1 || box.top < edge.top - 1,
+          ];
+          for (const [i, flow] of overflow.entries()) {
+            if (!out[i] || flow === 'visible') continue;
             shown = false;
-            const scrolls = [style.overflowX, style.overflowY].some((way) => /auto|scroll/.test(way));
-            if (/hidden|clip/.test(flow) && !scrolls && !clamped) cut.push(`cut off: ${words.slice(0, 40)}`);
+            if (/hidden|clip/.test(flow) && !scrolls && !clamped) found.add(`cut off: ${words.slice(0, 40)}`);
           }
         }
-        if (shown) lines.push({ words: words.slice(0, 40), of, box, stays: staysPut(of) });
+        if (shown) lines.push({ words: words.slice(0, 40), of, box, stays: placeOf(of).stays });
       }
     }
-    const found = new Set<string>(cut);
+    // from the top down, so that each line meets only those that begin before it ends
+    lines.sort((a, b) => a.box.top - b.box.top);
     for (const [i, a] of lines.entries())
-      for (const b of lines.slice(i + 1)) {
+      for (let k = i + 1; k < lines.length; k++) {
+        const b = lines[k];
+        if (!b || b.box.top >= a.box.bottom - 2) break;
         const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
-        const high = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
+        const high = Math.min(a.box.bottom, b.box.bottom) - b.box.top;
         if (wide > 2 && high > 2 && a.stays === b.stays && a.of !== b.of) found.add(`${a.words} | ${b.words}`);
       }
     return [...found];

@@ -8,10 +8,15 @@ import { CourseApi } from './course-api';
 import { courseAddress } from './letter';
 import { loading, waiting } from './loading';
 import { newId } from './new-id';
-import { Outbox } from './outbox';
-import { awayWords, failureWords } from './request-failure';
+import { Outbox, type Outcome } from './outbox';
+import { awayWords, failureWords, isOlder } from './request-failure';
 import { Toasts } from './toasts';
 import { today } from '../parts/saying/date-words';
+
+interface Known {
+  readonly course: Course;
+  readonly version: number | null;
+}
 
 /** The courses of this teacher; those that are put away on demand. */
 @Injectable()
@@ -52,23 +57,26 @@ export class CourseList {
   /** Puts a course away or brings it back; what else of it is on its way, or changed elsewhere, stays as it is. */
   async put({ course, away }: { readonly course: Course; readonly away: boolean }): Promise<void> {
     await this.outbox.ready;
-    const left = this.outbox.newestOf(courseAddress(course.id), 'course');
-    const known = left ? { course: left.course, version: left.basedOn } : await this.asItStands(course.id);
-    if (!known) return;
-    const archived = { ...known.course, archived: away };
-    const result = await this.outbox.send({
-      kind: 'course',
-      format: 1,
-      id: newId(),
-      basedOn: known.version,
-      course: archived,
-    });
+    const address = courseAddress(course.id);
+    const left = this.outbox.newestOf(address, 'course');
+    let result = await this.sendAway(left ? { course: left.course, version: left.basedOn } : null, course.id, away);
+    // what the page just left was sending came in between: it stays, and this is done on it
+    if (!left && result?.kind === 'refused' && isOlder(result.failure))
+      result = await this.sendAway(null, course.id, away);
+    if (!result) return;
     if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));
     this.load();
   }
 
+  private async sendAway(left: Known | null, id: string, away: boolean): Promise<Outcome['result'] | null> {
+    const known = left ?? (await this.asItStands(id));
+    if (!known) return null;
+    const course = { ...known.course, archived: away };
+    return this.outbox.send({ kind: 'course', format: 1, id: newId(), basedOn: known.version, course });
+  }
+
   /** A course as the server has it now; as this list has it while the server is away. */
-  private asItStands(id: string): Promise<{ readonly course: Course; readonly version: number | null } | null> {
+  private asItStands(id: string): Promise<Known | null> {
     const listed = this.found().value?.courses.find(({ course }) => course.id === id) ?? null;
     return firstValueFrom(this.api.page(id).pipe(catchError(() => of(listed))));
   }

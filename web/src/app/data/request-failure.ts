@@ -61,3 +61,7 @@ export function awayWords(failure: RequestFailure): string {
 /** Two pages changed one thing: somebody has to choose before anything more of it is sent. */
 export const isClash = (failure: RequestFailure | null): boolean =>
   failure?.kind === 'problem' && failure.problem.clash !== undefined;
+
+/** It was made on an older state than the server has by now. */
+export const isOlder = (failure: RequestFailure): boolean =>
+  failure.kind === 'problem' && failure.problem.code === 'student-changed';
