@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { Designer, secondsOf } from './designer';
+import { Designer, copyOf, secondsOf } from './designer';
 
 test('a new user builds a class from an empty page, saves it, finds it again and runs it', async ({ page }) => {
   const designer = new Designer(page);
@@ -72,4 +72,22 @@ test('the thread shows as many stitches as there are reps, and each foot its own
   await expect.poll(async () => [count(await stitches('left')), count(await stitches('right'))]).toEqual([6, 6]);
   await page.getByRole('radio', { name: /one more set/ }).click();
   await expect.poll(async () => [count(await stitches('left')), count(await stitches('right'))]).toEqual([12, 6]);
+});
+
+test('while an exercise is looked for the search stays in sight, and Escape gives the keyboard back to the order', async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/class/${await copyOf(request, 'Saturday workshop: the whole foot')}`);
+  const third = page.locator('nw-running-order .item').nth(2);
+  await third.click();
+  await page.keyboard.press('/');
+  const search = page.getByRole('searchbox', { name: 'Find an exercise' });
+  await expect(search).toBeFocused();
+  await page.locator('nw-picker .pick').last().scrollIntoViewIfNeeded();
+  await expect(search).toBeInViewport({ ratio: 1 });
+  await search.fill('wobble');
+  await search.press('Escape');
+  await expect(page.locator('nw-picker')).toHaveCount(0);
+  await expect(third).toBeFocused();
 });

@@ -31,6 +31,29 @@ test('an exercise is found by an everyday word, narrowed by the sentence, and re
   await expect(page.getByRole('region', { name: 'Instead of it' })).toContainText('Waist loop: turn the foot in');
 });
 
+test('an exercise is put in a class from its own page, among its kind and once; or begins a new one', async ({
+  page,
+  request,
+}) => {
+  const id = await copyOf(request, 'Saturday workshop: the whole foot');
+  const designer = new Designer(page);
+  await page.goto('/exercises/towel-gather');
+  await page.getByRole('button', { name: 'Put it in a class' }).click();
+  await page.getByRole('menu').locator(`a[href^="/class/${id}?"]`).click();
+  await designer.saved();
+  await expect(page).toHaveURL(new RegExp(`/class/${id}$`));
+  await expect(page.locator('nw-running-order .row.selected .exercise')).toContainText('Gather a cloth');
+  const rows = await designer.rows.count();
+  await page.reload();
+  await expect(designer.rows).toHaveCount(rows);
+
+  await page.goto('/exercises/towel-gather');
+  await page.getByRole('button', { name: 'Put it in a class' }).click();
+  await page.getByRole('menuitem', { name: /A new class/ }).click();
+  await expect(designer.rows).toHaveCount(1);
+  await expect(designer.rows).toContainText('Gather a cloth');
+});
+
 test('an instructor makes an exercise with the keyboard and finds it in a class', async ({ page, request }) => {
   await page.goto('/exercises/new');
   await page.getByRole('button', { name: 'Save the exercise' }).click();

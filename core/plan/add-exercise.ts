@@ -22,6 +22,11 @@ const blockNames: Readonly<Record<Family, string>> = {
 /** What a block of exercises like this one is usually called. */
 export const blockNameOf = ({ family }: Pick<Exercise, 'family'>): string => blockNames[family];
 
+/** The last item of the last block that is called as its own kind usually is: it goes behind that. Null where there is none. */
+export const amongItsKind = (plan: Plan, exercise: Pick<Exercise, 'family'>): string | null =>
+  plan.blocks.findLast(({ name, items }) => name === blockNameOf(exercise) && items.length > 0)?.items.at(-1)?.id ??
+  null;
+
 /**
  * Where a picked exercise goes: after the selected item; where that ends its block and the family differs, into a
  * block of its own kind right behind it; at the end when nothing is selected.

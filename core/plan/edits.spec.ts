@@ -2,7 +2,7 @@ import { byFeel, reps, timed } from '../dose';
 import { type Exercise, type School, defaultSchool } from '../exercise';
 import { catalogue } from '../exercise/catalogue';
 import { sampleExercise, sampleRevision } from '../testing/sample';
-import { addAgain, addExercise, addRecheck } from './add-exercise';
+import { addAgain, addExercise, addRecheck, amongItsKind } from './add-exercise';
 import { changeLevel } from './change-level';
 import { changeSets } from './change-sets';
 import { applyCommand } from './command';
@@ -41,6 +41,17 @@ describe('where a picked exercise goes', () => {
     expect(blocks(plan, 'item-1', arch)).toEqual(['Toes: item- item-', 'Arch: fresh']);
     const two = { ...plan, blocks: [...plan.blocks, newBlock('block-2', 'Arch', [])] };
     expect(blocks(two, 'item-1', arch)).toEqual(['Toes: item- item-', 'Arch: fresh']);
+  });
+
+  it('among its kind where nobody said where; behind everything where there is none', () => {
+    const close = newBlock('block-2', 'Close', [newItem('last-1', press, sampleRevision(0))]);
+    const whole = { ...plan, blocks: [...plan.blocks, close] };
+    expect(blocks(whole, amongItsKind(whole, press), press)).toEqual(['Toes: item- item- fresh', 'Close: last-']);
+    expect(blocks(whole, amongItsKind(whole, arch), arch)).toEqual([
+      'Toes: item- item-',
+      'Close: last-',
+      'Arch: fresh',
+    ]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { counts, holds, reps, travel } from '../dose';
+import { breaths, counts, holds, reps, travel } from '../dose';
 import { bareClass, sampleExercise } from '../testing/sample';
 import type { RunEvent } from './event';
 import { following, footNow, momentOf } from './moment';
@@ -44,6 +44,10 @@ describe('what the floor shows at one instant', () => {
     expect(at({ exercise: press, dose: holds(2, 30, 5) }, 0)).toMatchObject({ count: '30', of: 'seconds, 1 of 2' });
     expect(at({ exercise: press, dose: holds(2, 30, 5) }, 29_500)).toMatchObject({ count: '1' });
     expect(at({ exercise: press, dose: holds(2, 30, 5) }, 31_000)).toMatchObject({ doing: 'rest', count: '4' });
+  });
+
+  it('counts breaths, and not the seconds inside one', () => {
+    expect(at({ exercise: press, dose: breaths(5, 6) }, 2 * 6000 + 3500)).toMatchObject({ count: '3', of: 'of 5' });
   });
 
   it('says which toe and which way, and which round', () => {

@@ -76,6 +76,24 @@ describe('a class that follows the teacher', () => {
     expect(retime(at(30_000)).behindMs).toBe(0);
   });
 
+  it('goes on from when that is asked: what stood ready, or was being set up, loses nothing of its count', () => {
+    const waited = teach([[27_000, { kind: 'flowing', on: true }]]);
+    expect(waited.at(26_999).status).toBe('ready');
+    expect(waited.at(27_000)).toMatchObject({ status: 'set-up', statusSinceMs: 27_000 });
+    const settingUp = teach([
+      [0, go],
+      [90_000, { kind: 'flowing', on: true }],
+    ]);
+    expect(settingUp.at(91_000)).toMatchObject({ status: 'work', statusSinceMs: 90_000 });
+    // also where it was asked while the class was held
+    const held = teach([
+      [5000, { kind: 'held' }],
+      [40_000, { kind: 'flowing', on: true }],
+      [50_000, { kind: 'resumed' }],
+    ]);
+    expect(held.at(50_000)).toMatchObject({ status: 'set-up', statusSinceMs: 50_000 });
+  });
+
   it('takes one more set for both feet when it is added on the first, and says the new end', () => {
     const command: PlanCommand = {
       type: 'edit-item',

@@ -45,6 +45,8 @@ export interface RunState {
   /** Where the count of this bout began, ms of its work; and the bout to go back to once what was owed is done. */
   readonly makingUp: { readonly fromMs: number; readonly returnTo: number } | null;
   readonly flowing: boolean;
+  /** What waited until then begins then, and not as if it had gone on all the while. */
+  readonly flowsFromMs: number;
   readonly records: readonly BoutRecord[];
   readonly observed: readonly { readonly atMs: number; readonly words: string }[];
   /** What the looks again showed, the latest of each item and foot. */
@@ -87,6 +89,7 @@ export function startRun(plan: Plan, find: FindRevision): RunState {
     ended: none,
     makingUp: null,
     flowing: false,
+    flowsFromMs: 0,
     records: [],
     observed: [],
     answers: [],
@@ -155,7 +158,7 @@ function dueAt(state: RunState): number | null {
     return waits ? null : from + bout.workEndMs - bout.workStartMs - state.ended.skippedMs;
   }
   if (!state.flowing) return null;
-  return state.status === 'ready' ? from : from + bout.workStartMs - bout.startMs;
+  return Math.max(state.flowsFromMs, state.status === 'ready' ? from : from + bout.workStartMs - bout.startMs);
 }
 
 /** One teacher's action. Actions that make no sense now change nothing. */
@@ -200,7 +203,7 @@ export function reduce(state: RunState, { atMs, event }: RunEvent, find: FindRev
     case 'observed':
       return { ...now, observed: [...now.observed, { atMs: now.atMs, words: event.words }] };
     case 'flowing':
-      return { ...now, flowing: event.on };
+      return { ...now, flowing: event.on, flowsFromMs: event.on ? now.atMs : now.flowsFromMs };
     case 'ended':
       return now.status === 'over' ? now : { ...record(now), status: 'over' };
     case 'undone':
@@ -241,7 +244,12 @@ const others = <T extends { readonly itemId: string }>(list: readonly T[], itemI
 
 function release(state: RunState): RunState {
   if (state.heldSinceMs === null) return state;
-  return { ...state, heldMs: state.heldMs + state.atMs - state.heldSinceMs, heldSinceMs: null };
+  return {
+    ...state,
+    heldMs: state.heldMs + state.atMs - state.heldSinceMs,
+    heldSinceMs: null,
+    flowsFromMs: state.atMs,
+  };
 }
 
 function enterStatus(state: RunState): RunState {

@@ -33,7 +33,7 @@ export const breathsKind = defineKind({
   say: ({ breaths: n }, amount) => `${amount} ${many(n, unit)}`,
   amount: () => 'breaths',
   layOut: (part) => ({ units: part.breaths, gapMs: 0, unitStartMs: evenly(part.breathSeconds * 1000) }),
-  called: 'seconds',
+  called: 'units',
   event: 'breath',
   gapEvent: null,
   stitch: 'satin',

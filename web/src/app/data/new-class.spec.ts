@@ -52,7 +52,17 @@ describe('a new class', () => {
     ]);
     request.flush({ id: plan.id, version: 1, updatedAt: at });
     await soon();
-    expect(navigate).toHaveBeenCalledWith(['/class', plan.id]);
+    expect(navigate).toHaveBeenCalledWith(['/class', plan.id], { queryParams: {} });
+  });
+
+  it('begins with an exercise that was chosen on its own page', async () => {
+    void made.empty(20, 'toe-wave');
+    await soon();
+    const request = http.expectOne({ method: 'POST', url: '/api/classes' });
+    const { id } = (request.request.body as { plan: Plan }).plan;
+    request.flush({ id, version: 1, updatedAt: at });
+    await soon();
+    expect(navigate).toHaveBeenCalledWith(['/class', id], { queryParams: { add: 'toe-wave' } });
   });
 
   it('takes the one that was begun here and left as it was, with the new minutes; not one that has been touched', async () => {

@@ -28,15 +28,18 @@ export class NewClass {
   private readonly api = inject(ClassApi);
   private readonly kept = inject(BrowserStore);
 
-  /** An empty class, as this teacher teaches; opens it. The one that was begun here last and left as it was serves again. */
-  async empty(minutes: number): Promise<void> {
+  /**
+   * An empty class, as this teacher teaches; opens it. The one that was begun here last and left as it was serves again.
+   * @param add an exercise that it begins with
+   */
+  async empty(minutes: number, add: string | null = null): Promise<void> {
     const left = await this.left();
     if (left) {
-      await this.send({ ...left.plan, slotSeconds: minutes * 60 }, left.version);
+      await this.send({ ...left.plan, slotSeconds: minutes * 60 }, left.version, add);
       return;
     }
     const plan = this.fresh(newId(), minutes * 60);
-    if (await this.send(plan, newClass)) this.kept.remember(untouchedKey, plan.id);
+    if (await this.send(plan, newClass, add)) this.kept.remember(untouchedKey, plan.id);
   }
 
   private fresh(id: string, slotSeconds: number): Plan {
@@ -61,9 +64,9 @@ export class NewClass {
   }
 
   /** @returns whether it is on the server and open */
-  private async send(plan: Plan, basedOn: number): Promise<boolean> {
+  private async send(plan: Plan, basedOn: number, add: string | null = null): Promise<boolean> {
     const result = await this.outbox.send({ kind: 'class', format: 1, id: newId(), plan, basedOn });
-    if (result.kind === 'sent') void this.router.navigate(['/class', plan.id]);
+    if (result.kind === 'sent') void this.router.navigate(['/class', plan.id], { queryParams: add === null ? {} : { add } });
     else if (result.kind === 'away')
       this.toasts.refused(`${awayWords(result.failure)} The new class waits here and is in the list when it is back.`);
     else if (result.kind === 'refused') {

@@ -36,5 +36,8 @@ export const orderKeys = {
 /** The keys of the search for an exercise. */
 export const pickerKeys = {
   where: 'While finding an exercise',
-  bindings: [{ keys: ['Enter'], shown: 'Enter', words: 'add the first exercise found', does: 'first' }],
+  bindings: [
+    { keys: ['Enter'], shown: 'Enter', words: 'add the first exercise found', does: 'first' },
+    { keys: ['Escape'], shown: 'Esc', words: 'leave, back to the class', does: 'leave' },
+  ],
 } as const satisfies KeyTable;

@@ -29,7 +29,7 @@ import {
 } from '@mdi/js';
 import type { ExerciseRevision } from '@core/contract';
 import { concernNames } from '@core/exercise';
-import { addExercise, allItemsOf } from '@core/plan';
+import { addExercise, allItemsOf, amongItsKind } from '@core/plan';
 import { sayTime } from '@core/say-time';
 import { fileOf } from '../../data/file-of';
 import { fileName, saveFile } from '../../data/save-file';
@@ -107,6 +107,8 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
 export class DesignerPage implements OnInit {
   protected readonly fileOf = fileOf;
   readonly id = input.required<string>();
+  /** An exercise that is to be put in, by the page it was chosen on. */
+  readonly add = input<string>();
 
   protected readonly store = inject(PlanStore);
   protected readonly session = inject(ClassSession);
@@ -184,6 +186,17 @@ export class DesignerPage implements OnInit {
   constructor() {
     inject(ClashFlow);
     effect(() => {
+      const chosen = this.library.byId().get(this.add() ?? '');
+      if (!chosen || this.session.read().status !== 'ready') return;
+      untracked(() => {
+        const plan = this.store.plan();
+        if (plan) this.store.select(amongItsKind(plan, chosen.exercise));
+        this.pick(chosen);
+        // once: not again after a reload
+        void this.router.navigate([], { queryParams: {}, replaceUrl: true });
+      });
+    });
+    effect(() => {
       if (this.empty()) untracked(() => this.first.meet(this.id()));
     });
     effect(() => {
@@ -218,6 +231,14 @@ export class DesignerPage implements OnInit {
     if (!plan) return;
     const { command, itemId } = addExercise(plan, this.store.selectedId(), exercise, revision, newId);
     if (this.store.do(command)) this.store.select(itemId);
+  }
+
+  /** Back to the order, and the keyboard with it; an empty class has nothing else to show. */
+  protected stopPicking(): void {
+    if (this.empty()) return;
+    this.picking.set(false);
+    this.sheet.set(false);
+    setTimeout(() => document.querySelector<HTMLElement>('nw-running-order [aria-current="true"], aside .add')?.focus());
   }
 
   /** The first exercise is in: the keyboard goes on where the next is picked. */

@@ -35,6 +35,7 @@ import { LibraryStore } from '../../data/library-store';
 import { viewWords } from '../../parts/saying/fault-words';
 import { Preferences } from '../../data/preferences';
 import { TopBar } from '../../parts/top/top-bar';
+import { PutInClass } from './put-in-class';
 
 const cueNames: Readonly<Record<CueKind, string>> = {
   setup: 'Set-up',
@@ -54,7 +55,7 @@ const actionWords = {
 /** Everything about one exercise, at the rung and in the school that are looked at. */
 @Component({
   selector: 'nw-exercise-page',
-  imports: [Footprints, Icon, Loading, MatButton, RouterLink, TopBar],
+  imports: [Footprints, Icon, Loading, MatButton, PutInClass, RouterLink, TopBar],
   providers: [ExerciseFile],
   templateUrl: './exercise-page.html',
   styleUrl: './exercise-page.scss',

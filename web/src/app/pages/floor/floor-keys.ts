@@ -24,7 +24,7 @@ export const floorKeys = {
     { keys: ['c'], shown: 'C', words: 'catch up: show what gives way', does: 'late' },
     { keys: ['v'], shown: 'V', words: 'a voice says the words, or not', does: 'voice' },
     { keys: ['u'], shown: 'U', words: 'take the last tap back', does: 'undo' },
-    { keys: ['t'], shown: 'T', words: 'tones on or off', does: 'tones' },
+    { keys: ['m'], shown: 'M', words: 'tones on or off', does: 'tones' },
     { keys: ['f'], shown: 'F', words: 'show the mirror side, or not', does: 'facing' },
     { keys: ['?'], shown: '?', words: 'these keys', does: 'keys' },
   ],

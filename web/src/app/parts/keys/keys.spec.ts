@@ -55,6 +55,11 @@ describe('the tables of keys', () => {
     expect(new Set(keys).size).toBe(keys.length);
   });
 
+  it('T is the fit in the class, and not the tones on the floor', () => {
+    expect(doingOf(floorKeys, pressed('t'))).toBeNull();
+    expect(doingOf(floorKeys, pressed('m'))).toBe('tones');
+  });
+
   it('the designer and the running order, which hear the same key, do not quarrel over it', () => {
     const own = new Set(designerKeys.bindings.flatMap((b): string[] => [...b.keys]));
     expect(orderKeys.bindings.flatMap((b) => b.keys).filter((key) => own.has(key))).toEqual([]);

@@ -1,25 +1,26 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
-import { RouterLink, RouterLinkActive } from '@angular/router';
+import { NavigationEnd, Router, RouterLink } from '@angular/router';
 import { mdiThemeLightDark } from '@mdi/js';
+import { filter, map, startWith } from 'rxjs';
 import { Icon } from '../icon/icon';
 import { Theme } from '../../theme/theme';
-import { places } from './places';
+import { places, whereIs } from './places';
 
 /** The name of the house and its places, at one spot over every page. What a page adds of its own stands to the right. */
 @Component({
   selector: 'nw-top-bar',
-  imports: [Icon, MatButton, MatIconButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink, RouterLinkActive],
+  imports: [Icon, MatButton, MatIconButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
   template: `
     <a class="brand" routerLink="/">Needlework</a>
     <nav aria-label="Places">
       @for (place of places; track place.path) {
         <a
           [routerLink]="place.path"
-          routerLinkActive="on"
-          [routerLinkActiveOptions]="{ exact: place.path === '/' }"
-          ariaCurrentWhenActive="page"
+          [attr.data-name]="place.name"
+          [attr.aria-current]="here()?.path === place.path ? (here()?.itself ? 'page' : 'true') : null"
           >{{ place.name }}</a
         >
       }
@@ -67,10 +68,19 @@ import { places } from './places';
       border-bottom: 2px dashed transparent;
       white-space: nowrap;
     }
+    /* as wide as when somebody is there, so that no place moves from page to page */
+    nav a::after {
+      content: attr(data-name) / '';
+      display: block;
+      height: 0;
+      overflow: hidden;
+      visibility: hidden;
+      font-weight: 700;
+    }
     nav a:hover {
       color: var(--nw-ink);
     }
-    nav a.on {
+    nav a[aria-current] {
       color: var(--nw-ink);
       font-weight: 700;
       border-bottom-color: var(--nw-ink);
@@ -116,5 +126,13 @@ import { places } from './places';
 export class TopBar {
   protected readonly theme = inject(Theme);
   protected readonly places = places;
+  private readonly router = inject(Router);
+  protected readonly here = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      startWith(null),
+      map(() => whereIs(this.router.url)),
+    ),
+  );
   protected readonly icon = mdiThemeLightDark;
 }

@@ -71,6 +71,7 @@ interface Found {
   templateUrl: './picker.html',
   styleUrl: './picker.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(keydown)': 'key($event)' },
 })
 export class Picker {
   private readonly store = inject(PlanStore);
@@ -79,6 +80,7 @@ export class Picker {
   private readonly library = computed(() => this.exercises.exercises() ?? []);
   readonly plan = input.required<Plan>();
   readonly picked = output<ExerciseRevision>();
+  readonly left = output();
 
   protected readonly icons = { add: mdiPlus, more: mdiDotsVertical };
   protected readonly search = signal('');
@@ -153,7 +155,10 @@ export class Picker {
   });
 
   protected key(event: KeyboardEvent): void {
-    if (pickerKeys.bindings.some(({ keys }) => keys.some((key) => key === event.key))) this.pickFirst();
+    const pressed = pickerKeys.bindings.find(({ keys }) => keys.some((key) => key === event.key));
+    const inSearch = event.target instanceof HTMLInputElement;
+    if (pressed?.does === 'first' && inSearch) this.pickFirst();
+    if (pressed?.does === 'leave') this.left.emit();
   }
 
   protected showMore(): void {
