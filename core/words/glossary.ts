@@ -343,6 +343,13 @@ export const glossary: readonly Term[] = [
   teaching('lock, priority', 'An item that fit must not touch; which items go first when time is short.'),
 ];
 
+/** What a word of the house means. @throws RangeError for one that the glossary does not have */
+export function meaningOf(word: string): string {
+  const term = glossary.find((one) => one.word === word);
+  if (!term) throw new RangeError(`a word of the glossary, not “${word}”`);
+  return term.meaning;
+}
+
 /**
  * Terms in which every word asked for is found, in plain or anatomical name or in the meaning; also by what people say for
  * them elsewhere.

@@ -6,12 +6,13 @@ import { mdiSwapHorizontal } from '@mdi/js';
 import type { FocusFamily } from '@core/compose';
 import { Icon } from '../../parts/icon/icon';
 import { ClassOutline } from '../../parts/thread/class-outline';
+import { Word } from '../../parts/word/word';
 import type { ShownProposal } from './compose-words';
 
 /** One proposal: its thread, its exercises with their reasons, and what may be asked of it. */
 @Component({
   selector: 'nw-proposal-card',
-  imports: [ClassOutline, Icon, MatButton, MatIconButton, MatProgressBar, MatTooltip],
+  imports: [ClassOutline, Icon, MatButton, MatIconButton, MatProgressBar, MatTooltip, Word],
   templateUrl: './proposal-card.html',
   styleUrl: './proposal-card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

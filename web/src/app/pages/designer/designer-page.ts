@@ -46,6 +46,7 @@ import { Loading } from '../../parts/loading/loading';
 import { Thread, type ThreadPoint } from '../../parts/thread/thread';
 import { threadKeys } from '../../parts/thread/thread-keys';
 import { TopBar } from '../../parts/top/top-bar';
+import { Word } from '../../parts/word/word';
 import { ClashFlow } from './clash-flow';
 import { ClassSession } from './class-session';
 import { designerKeys, orderKeys, pickerKeys } from './designer-keys';
@@ -93,6 +94,7 @@ const audiences = { dancers: 'dancers', general: 'general students', mixed: 'a m
     Thread,
     ThroughLinks,
     TopBar,
+    Word,
   ],
   providers: [PlanStore, ClassSession, ReviewStream, ClashFlow],
   templateUrl: './designer-page.html',

@@ -20,6 +20,7 @@ import { Concern, type SchoolQuestion, concernNames, defaultSchool, schoolAnswer
 import { Preferences } from '../../../data/preferences';
 import { NumberField } from '../../../parts/dose/number-field';
 import { PaceList } from '../../../parts/pace/pace-list';
+import { Word } from '../../../parts/word/word';
 import { type PlanStore } from '../plan-store';
 
 /** What holds for the whole class: who comes, where, the slot, and the teacher's pace. */
@@ -40,6 +41,7 @@ import { type PlanStore } from '../plan-store';
     MatSelect,
     NumberField,
     PaceList,
+    Word,
   ],
   templateUrl: './class-settings.html',
   styleUrl: './class-settings.scss',
