@@ -1,6 +1,5 @@
 import { Injectable, inject } from '@angular/core';
 import { Router } from '@angular/router';
-import { deepEqual } from 'fast-equals';
 import { catchError, firstValueFrom, of, timeout } from 'rxjs';
 import * as z from 'zod';
 import { type Plan, newPlan } from '@core/plan';
@@ -56,6 +55,8 @@ export class NewClass {
       catchError(() => of(null)),
     );
     const read = await firstValueFrom(asked);
+    // only who begins a class needs it, and not the first page
+    const { deepEqual } = await import('fast-equals');
     return read && deepEqual(read.plan, this.fresh(id, read.plan.slotSeconds)) ? read : null;
   }
 
@@ -66,7 +67,8 @@ export class NewClass {
   /** @returns whether it is on the server and open */
   private async send(plan: Plan, basedOn: number, add: string | null = null): Promise<boolean> {
     const result = await this.outbox.send({ kind: 'class', format: 1, id: newId(), plan, basedOn });
-    if (result.kind === 'sent') void this.router.navigate(['/class', plan.id], { queryParams: add === null ? {} : { add } });
+    if (result.kind === 'sent')
+      void this.router.navigate(['/class', plan.id], { queryParams: add === null ? {} : { add } });
     else if (result.kind === 'away')
       this.toasts.refused(`${awayWords(result.failure)} The new class waits here and is in the list when it is back.`);
     else if (result.kind === 'refused') {

@@ -155,7 +155,7 @@ describe('a class from a brief', () => {
     expect(cards()).toHaveLength(3);
     for (const card of cards()) {
       expect(card.querySelector('.time')?.textContent).toMatch(
-        /\d:\d\d likely \d:\d\d to \d+:\d\d · \d+ % moving about/,
+        /\d:\d\d\s+likely\s+\d:\d\d to \d+:\d\d · \d+ % moving about/,
       );
       expect(card.querySelector('.idea')?.textContent).toMatch(/“.+”/);
       expect(card.querySelectorAll('.part p').length).toBeGreaterThan(1);

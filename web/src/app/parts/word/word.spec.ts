@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { TestBed } from '@angular/core/testing';
-import { meaningOf } from '@core/words';
+import { meaningOf } from '@core/words/glossary';
 import { Word } from './word';
 
 const pages = join(__dirname, '..', '..');

@@ -1,6 +1,5 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
 import { MatTooltip } from '@angular/material/tooltip';
-import { meaningOf } from '@core/words';
 
 /** A word of the house where it stands: a tap, a pointer or the keyboard on it says what it means, as the glossary does. */
 @Component({
@@ -29,5 +28,11 @@ import { meaningOf } from '@core/words';
 export class Word {
   /** As the glossary has it. */
   readonly of = input.required<string>();
-  protected readonly meaning = computed(() => meaningOf(this.of()));
+  private readonly meaningOf = signal<(word: string) => string>(() => '');
+  protected readonly meaning = computed(() => this.meaningOf()(this.of()));
+
+  constructor() {
+    // the glossary is fetched by whoever shows a word of it, and not with the first page
+    void import('@core/words/glossary').then(({ meaningOf }) => this.meaningOf.set(meaningOf));
+  }
 }

@@ -81,6 +81,24 @@ describe('what is worth a look', () => {
     expect(page().querySelector('article.hard')).not.toBeNull();
   });
 
+  it('shows one or two to know at once where there is nothing to mend, and more as one line', async () => {
+    const notes = (n: number) =>
+      Array.from({ length: n }, (_, i) => ({
+        ...fixture.componentInstance.findings()[0]!,
+        key: `note-${i}`,
+        severity: 'note' as const,
+      }));
+    for (const [n, open] of [
+      [2, true],
+      [5, false],
+    ] as const) {
+      fixture.componentRef.setInput('findings', notes(n));
+      await fixture.whenStable();
+      expect(page().querySelector('summary')?.textContent).toBe(`${n} to know`);
+      expect(page().querySelector('details')?.open).toBe(open);
+    }
+  });
+
   it('says so when there is nothing to mend', async () => {
     store.open({ ...jumps, blocks: [] }, builtIn);
     await show();

@@ -8,6 +8,8 @@ import { PlanStore } from '../plan-store';
 
 const severityWords = { hard: 'Safety', soft: 'Order and load', note: 'To know' } as const;
 const firstFew = 6;
+/** More than so many to know are one line, also where there is nothing else. */
+const fewNotes = 2;
 
 /** What the review noticed: the reason, one step that mends it, or keep it so with a note. */
 @Component({
@@ -29,7 +31,7 @@ const firstFew = 6;
       <button matButton type="button" (click)="all.set(true)">{{ more() }} more</button>
     }
     @if (notes().length > 0) {
-      <details [open]="toMendCount() === 0">
+      <details [open]="toMendCount() === 0 && notes().length <= fewNotes">
         <summary>{{ notes().length }} to know</summary>
         @for (finding of notes(); track finding.key) {
           <ng-container [ngTemplateOutlet]="one" [ngTemplateOutletContext]="{ $implicit: finding }" />
@@ -94,6 +96,7 @@ export class Findings {
   readonly chosen = output<string>();
 
   protected readonly costOf = costWords;
+  protected readonly fewNotes = fewNotes;
   protected readonly kindOf = (finding: Finding) => severityWords[finding.severity];
   protected readonly toMendCount = computed(() => this.toMend().length);
   protected readonly noting = signal<string | null>(null);
