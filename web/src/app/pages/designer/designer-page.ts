@@ -240,7 +240,9 @@ export class DesignerPage implements OnInit {
     if (this.empty()) return;
     this.picking.set(false);
     this.sheet.set(false);
-    setTimeout(() => document.querySelector<HTMLElement>('nw-running-order [aria-current="true"], aside .add')?.focus());
+    setTimeout(() =>
+      document.querySelector<HTMLElement>('nw-running-order [aria-current="true"], aside .add')?.focus(),
+    );
   }
 
   /** The first exercise is in: the keyboard goes on where the next is picked. */
