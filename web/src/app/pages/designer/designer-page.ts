@@ -187,14 +187,17 @@ export class DesignerPage implements OnInit {
 
   constructor() {
     inject(ClashFlow);
+    let isIn = false;
     effect(() => {
       const chosen = this.library.byId().get(this.add() ?? '');
-      if (!chosen || this.session.read().status !== 'ready') return;
+      // once, also where the library is read anew before the address has changed
+      if (!chosen || isIn || this.session.read().status !== 'ready') return;
+      isIn = true;
       untracked(() => {
         const plan = this.store.plan();
         if (plan) this.store.select(amongItsKind(plan, chosen.exercise));
         this.pick(chosen);
-        // once: not again after a reload
+        // not again after a reload
         void this.router.navigate([], { queryParams: {}, replaceUrl: true });
       });
     });
