@@ -2,11 +2,14 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 
 /** Every check, whatever the others say. The last line counts them all. */
 interface Tally {
   readonly passed: number;
   readonly failed: number;
+  /** What failed and how, said once more at the end: whoever reads the last lines alone can begin to mend. */
+  readonly failures?: readonly string[];
 }
 
 interface Check {
@@ -41,12 +44,61 @@ function jest(name: string, room: string): Check {
     command: 'npx',
     args: ['jest', '--silent', '--json', '--outputFile', report, '--selectProjects', room],
     tally: () =>
-      counted(report, (r: { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number }) => ({
+      counted(report, (r: JestReport) => ({
         passed: r.numPassedTests,
         failed: Math.max(r.numFailedTests, r.numFailedTestSuites),
+        failures: r.testResults.flatMap(({ assertionResults }) =>
+          assertionResults
+            .filter(({ status }) => status === 'failed')
+            .map(({ fullName, failureMessages }) => failure(fullName, failureMessages)),
+        ),
       })),
   };
 }
+
+/** What is read of Jest's report. */
+interface JestReport {
+  readonly numPassedTests: number;
+  readonly numFailedTests: number;
+  readonly numFailedTestSuites: number;
+  readonly testResults: readonly {
+    readonly assertionResults: readonly { status: string; fullName: string; failureMessages: readonly string[] }[];
+  }[];
+}
+
+/** What is read of a file, or of a block of tests, in Playwright's report. */
+interface BrowserSuite {
+  readonly specs?: readonly {
+    readonly title: string;
+    readonly file: string;
+    readonly ok: boolean;
+    readonly tests: readonly { readonly results: readonly { readonly errors: readonly { message?: string }[] }[] }[];
+  }[];
+  readonly suites?: readonly BrowserSuite[];
+}
+
+/** A failed test and the first lines of what it says. */
+const failure = (name: string, messages: readonly string[]): string =>
+  [
+    name,
+    ...stripVTControlCharacters(messages.join('\n'))
+      .split('\n')
+      .filter((line) => line.trim())
+      .slice(0, 12),
+  ].join('\n     ');
+
+const failuresOf = ({ specs = [], suites = [] }: BrowserSuite): string[] => [
+  ...specs
+    .filter(({ ok }) => !ok)
+    .map(({ title, file, tests }) =>
+      failure(
+        `${file}: ${title}`,
+        tests.flatMap(({ results }) => results.flatMap(({ errors }) => errors.map(({ message }) => message ?? ''))),
+      ),
+    ),
+  ...suites.flatMap(failuresOf),
+];
+
 const build: Check = { name: 'build', command: 'npx', args: ['tsx', 'scripts/build.ts'] };
 const faults: Check = {
   name: 'faults of the disk, kills, second starts',
@@ -78,9 +130,10 @@ const browser: Check = {
   tally: () =>
     counted(
       playwrightReport,
-      (r: { stats: { expected: number; unexpected: number; flaky: number }; errors: unknown[] }) => ({
+      (r: { stats: { expected: number; unexpected: number; flaky: number }; errors: unknown[] } & BrowserSuite) => ({
         passed: r.stats.expected,
         failed: r.stats.unexpected + r.stats.flaky + r.errors.length,
+        failures: failuresOf(r),
       }),
     ),
 };
@@ -125,6 +178,7 @@ async function main(): Promise<void> {
   results.push(await run(browser, true));
   rmSync(scratch, { recursive: true, force: true });
   console.log('\n');
+  for (const text of results.flatMap(({ failures = [] }) => failures)) console.log(`FAIL ${text}`);
   for (const { name, passed, failed, seconds } of results)
     console.log(`${failed === 0 ? 'ok  ' : 'FAIL'} ${name}: ${passed} passed, ${failed} failed (${seconds} s)`);
   const sum = (key: 'passed' | 'failed') => results.reduce((n, r) => n + r[key], 0);
