@@ -4,7 +4,7 @@ import type { ExerciseRevision, LibraryAsked, LibraryPage, SaveExercise } from '
 import { Exercise, readExercise } from '@core/exercise';
 import { isStandby } from '@core/run';
 import type { FindRevision } from '@core/timeline';
-import { canonicalJson, contentOf } from '../content';
+import { addressOf, canonicalJson, contentOf } from '../content';
 import { type Db, atOnce } from '../database';
 import { ProblemError, notFound, parsed, readStoredAs } from '../problem';
 import { exerciseRevisions, exercises } from '../schema';
@@ -64,9 +64,21 @@ export class Library {
   addBuiltIns(catalogue: readonly Exercise[]): void {
     this.atHand = catalogue.filter(isStandby).map(({ id }) => id);
     this.db.transaction((tx) => {
+      const { id, revision, original, origin } = exercises;
+      const stored = new Map(
+        tx
+          .select({ id, revision, original, origin })
+          .from(exercises)
+          .all()
+          .map((row) => [row.id, row]),
+      );
       for (const exercise of catalogue) {
-        const revision = this.keep(exercise);
-        const row = tx.select().from(exercises).where(eq(exercises.id, exercise.id)).get();
+        const body = canonicalJson(exercise);
+        const revision = addressOf(body);
+        const row = stored.get(exercise.id);
+        // the same as at the last start: its revision is kept already
+        if (row?.original === revision) continue;
+        this.keep(exercise.id, revision, body);
         if (!row)
           tx.insert(exercises).values({ id: exercise.id, revision, original: revision, origin: 'built-in' }).run();
         else if (row.origin === 'built-in') {
@@ -85,7 +97,8 @@ export class Library {
   save({ basedOn, exercise }: SaveExercise): ExerciseRevision {
     return this.db.transaction(() => {
       const row = this.db.select().from(exercises).where(eq(exercises.id, exercise.id)).get();
-      const revision = revisionOf(exercise);
+      const body = canonicalJson(exercise);
+      const revision = addressOf(body);
       if (row?.revision !== revision && (row?.revision ?? null) !== basedOn) {
         throw row
           ? new ProblemError(
@@ -98,7 +111,7 @@ export class Library {
             )
           : notFound('The exercise this edit was made on');
       }
-      this.keep(exercise);
+      this.keep(exercise.id, revision, body);
       if (row) this.db.update(exercises).set({ revision, removedAt: null }).where(eq(exercises.id, exercise.id)).run();
       else this.db.insert(exercises).values({ id: exercise.id, revision, origin: 'own' }).run();
       this.changes.push(exercise.id);
@@ -177,14 +190,12 @@ export class Library {
     return [...new Set(this.changes.slice(from))].sort();
   }
 
-  private keep(exercise: Exercise): string {
-    const revision = revisionOf(exercise);
+  private keep(exerciseId: string, revision: string, body: string): void {
     this.db
       .insert(exerciseRevisions)
-      .values({ revision, exerciseId: exercise.id, body: canonicalJson(exercise), createdAt: this.now() })
+      .values({ revision, exerciseId, body, createdAt: this.now() })
       .onConflictDoNothing()
       .run();
-    return revision;
   }
 
   /** Everything in the library, at its current revision. */

@@ -1,4 +1,3 @@
-import PDFDocument from 'pdfkit';
 import { type Doc, faces, fontFile } from './print';
 
 /**
@@ -6,11 +5,13 @@ import { type Doc, faces, fontFile } from './print';
  * @param size of a page, points
  * @param draw on its first page, and on what others it adds
  */
-export function pdfOf(
+export async function pdfOf(
   title: string,
   size: { readonly width: number; readonly height: number; readonly margin: number },
   draw: (doc: Doc) => void,
 ): Promise<Buffer> {
+  // read by who prints: a third of a second of the start
+  const { default: PDFDocument } = await import('pdfkit');
   const doc = new PDFDocument({
     size: [size.width, size.height],
     margin: size.margin,

@@ -169,6 +169,16 @@ describe('notes of ladders', () => {
     expect(await all('&notes=none')).toEqual([]);
     expect(server.people.notes.placed(['student-1', 'student-2'])).toEqual([note()]);
     expect(server.people.notes.placed([])).toEqual([]);
+    // written down late, and in no order
+    const days = Array.from({ length: 300 }, (_, i) =>
+      new Date(Date.UTC(2025, 0, 1 + ((i * 101) % 300))).toISOString(),
+    );
+    server.people.notes.addAll(
+      days.map((day, i) => note({ id: `late-${i}`, date: day.slice(0, 10), what: { kind: 'present' } })),
+    );
+    const dates = (await all('')).map(({ date }) => date);
+    expect(dates).toHaveLength(302);
+    expect(dates).toEqual([...dates].sort());
   });
 
   it('are refused without consent and before their day, and dropped for somebody deleted', async () => {
