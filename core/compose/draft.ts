@@ -63,7 +63,10 @@ function inOrder(picks: readonly Pick[], places: readonly PlaceInRoom[], school:
     const at = family === 'release' ? (school.release === 'closes' ? 9 : 0) : 1 + places.indexOf(place);
     return at * 1000 + hour * 20 + demand;
   };
-  const order = picks.map(({ candidate }) => candidate).sort((a, b) => key(a) - key(b));
+  const order = picks
+    .map(({ candidate }) => ({ candidate, at: key(candidate) }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ candidate }) => candidate);
   if (school.release !== 'both') return order;
   // Both: the shortest one closes, where there are two.
   const release = order.filter(({ exercise }) => exercise.family === 'release');
@@ -119,10 +122,13 @@ export function dosed(
 }
 
 export function nearestDose(doses: readonly DoseChoice[], seconds: number): DoseChoice | undefined {
-  return doses.reduce<DoseChoice | undefined>(
-    (best, choice) => (!best || Math.abs(choice.seconds - seconds) < Math.abs(best.seconds - seconds) ? choice : best),
-    undefined,
-  );
+  let [best] = doses;
+  let off = best ? Math.abs(best.seconds - seconds) : 0;
+  for (const choice of doses) {
+    const from = Math.abs(choice.seconds - seconds);
+    if (from < off) [best, off] = [choice, from];
+  }
+  return best;
 }
 
 /** Tries picks against each other, one at a time, from a seed: what makes the sum no smaller stays. */

@@ -44,6 +44,7 @@ export const termWeights = {
   found: 3,
 } as const;
 export type TermId = keyof typeof termWeights;
+const termIds = Object.keys(termWeights) as readonly TermId[];
 
 export const termWords: Readonly<Record<TermId, string>> = {
   idea: 'seven in ten exercises carry the idea',
@@ -95,7 +96,8 @@ export function sharesIn(steps: readonly Step[]): Map<FocusFamily, number> {
     by.set(family, (by.get(family) ?? 0) + seconds);
     all += seconds;
   }
-  return new Map([...by].map(([family, seconds]) => [family, all === 0 ? 0 : seconds / all]));
+  for (const [family, seconds] of by) by.set(family, all === 0 ? 0 : seconds / all);
+  return by;
 }
 
 /** The farthest that any of some families is from what was asked for, as a share. */
@@ -105,8 +107,16 @@ export function farthest(
   among?: Iterable<FocusFamily>,
 ): number {
   const has = sharesIn(steps);
-  const families = new Set(among ?? [...has.keys(), ...shares.keys()]);
-  return Math.max(0, ...[...families].map((family) => Math.abs((has.get(family) ?? 0) - (shares.get(family) ?? 0))));
+  let most = 0;
+  const look = (families: Iterable<FocusFamily>) => {
+    for (const family of families) most = Math.max(most, Math.abs((has.get(family) ?? 0) - (shares.get(family) ?? 0)));
+  };
+  if (among) look(among);
+  else {
+    look(has.keys());
+    look(shares.keys());
+  }
+  return most;
 }
 
 /** The longest that the class stands or walks between two seats, s. */
@@ -152,7 +162,7 @@ export function termsOf(steps: readonly Step[], judging: Judging, known: Known =
 export function sumFor(steps: readonly Step[], judging: Judging): number {
   const values = valuesOf(steps, judging, {});
   let sum = 0;
-  for (const id in values) sum += values[id as TermId] * termWeights[id as TermId];
+  for (const id of termIds) sum += values[id] * termWeights[id];
   return sum;
 }
 
@@ -211,17 +221,30 @@ function placesValue(working: readonly Step[]): number {
 }
 
 function kitValue(working: readonly Step[], { focus, occasion }: ComposeBrief): number {
-  const users = new Map<string, Step[]>();
-  for (const step of working) for (const kit of step.candidate.kit) users.set(kit, [...(users.get(kit) ?? []), step]);
-  const wanted = ({ candidate: { exercise } }: Step) =>
-    (isFocus(exercise.family) && focus[exercise.family] !== undefined) ||
-    (exercise.family === 'release' && occasion === 'release');
-  const single = [...users.values()].filter((steps) => steps.length === 1 && !steps.some(wanted)).length;
-  // Out once: what is used again later without a break between.
-  const split = [...users.values()].filter((steps) => {
-    const at = steps.map((step) => working.indexOf(step));
-    return (at.at(-1) ?? 0) - (at[0] ?? 0) >= steps.length;
-  }).length;
+  const users = new Map<string, { readonly first: number; last: number; count: number }>();
+  working.forEach(({ candidate }, at) => {
+    for (const kit of candidate.kit) {
+      const use = users.get(kit);
+      if (!use) users.set(kit, { first: at, last: at, count: 1 });
+      else {
+        use.last = at;
+        use.count += 1;
+      }
+    }
+  });
+  const wanted = (at: number) => {
+    const family = working[at]?.candidate.exercise.family;
+    return (
+      family !== undefined &&
+      ((isFocus(family) && focus[family] !== undefined) || (family === 'release' && occasion === 'release'))
+    );
+  };
+  let [single, split] = [0, 0];
+  for (const { first, last, count } of users.values()) {
+    if (count === 1 && !wanted(first)) single += 1;
+    // Out once: what is used again later without a break between.
+    if (last - first >= count) split += 1;
+  }
   return clamp(1 - single / 2 - split / 3);
 }
 
@@ -282,11 +305,9 @@ function hourValue(steps: readonly Step[], rests: boolean): number {
       !(rests && exercise.family === 'close'),
   );
   let wrong = 0;
-  order.forEach((a, i) =>
-    order.slice(i + 1).forEach((b) => {
-      if (a.candidate.hour > b.candidate.hour) wrong += 1;
-    }),
-  );
+  const hours = order.map(({ candidate }) => candidate.hour);
+  for (let i = 0; i < hours.length; i++)
+    for (let j = i + 1; j < hours.length; j++) if (hours[i]! > hours[j]!) wrong += 1;
   const pairs = (order.length * (order.length - 1)) / 2;
   return clamp(1 - (3 * wrong) / Math.max(3, pairs));
 }
@@ -304,11 +325,11 @@ function oppositesValue(working: readonly Step[]): number {
 
 function varietyValue(working: readonly Step[], alike: Judging['alike']): number {
   let close = 0;
-  working.forEach((a, i) =>
-    working.slice(i + 1).forEach((b) => {
-      if (a.candidate.exercise.pair !== b.candidate.exercise.id && alike(a.candidate, b.candidate) > 0.85) close += 1;
-    }),
-  );
+  for (let i = 0; i < working.length; i++)
+    for (let j = i + 1; j < working.length; j++) {
+      const [a, b] = [working[i]!.candidate, working[j]!.candidate];
+      if (alike(a, b) > 0.85 && a.exercise.pair !== b.exercise.id) close += 1;
+    }
   return clamp(1 - close / 3);
 }
 
