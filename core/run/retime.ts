@@ -10,6 +10,8 @@ export interface LiveTimes {
   readonly plannedMs: number;
   /** Above zero: behind the plan. */
   readonly behindMs: number;
+  /** Above zero: it ends that much later than it was to when it began, with all that has given way or come since. */
+  readonly laterMs: number;
   /** When the class ends if the rest goes as planned. */
   readonly endsAtMs: number;
   /** Above zero: that end is after the slot. */
@@ -25,15 +27,7 @@ export function retime(state: RunState): LiveTimes {
   if (bout && waits) {
     const leftMs = Math.max(0, bout.workEndMs - bout.workStartMs - workMsOf(state));
     const endsAtMs = state.atMs + leftMs + total - waits.startMs;
-    const slotMs = state.plan.slotSeconds * 1000;
-    const plannedMs = waits.startMs;
-    return {
-      elapsedMs: state.atMs,
-      plannedMs,
-      behindMs: state.atMs - plannedMs,
-      endsAtMs,
-      overSlotMs: endsAtMs - slotMs,
-    };
+    return timesOf(state, waits.startMs, endsAtMs);
   }
   const plannedMs = bout
     ? Math.min(
@@ -41,10 +35,17 @@ export function retime(state: RunState): LiveTimes {
         state.status === 'work' ? bout.workStartMs + workMsOf(state) : bout.startMs + spentSettingUp(state),
       )
     : total;
-  const behindMs = state.atMs - plannedMs;
-  const endsAtMs = state.atMs + total - plannedMs;
-  return { elapsedMs: state.atMs, plannedMs, behindMs, endsAtMs, overSlotMs: endsAtMs - state.plan.slotSeconds * 1000 };
+  return timesOf(state, plannedMs, state.atMs + total - plannedMs);
 }
+
+const timesOf = ({ atMs, promisedMs, plan }: RunState, plannedMs: number, endsAtMs: number): LiveTimes => ({
+  elapsedMs: atMs,
+  plannedMs,
+  behindMs: atMs - plannedMs,
+  laterMs: endsAtMs - promisedMs,
+  endsAtMs,
+  overSlotMs: endsAtMs - plan.slotSeconds * 1000,
+});
 
 function spentSettingUp(state: RunState): number {
   const bout = currentBout(state);

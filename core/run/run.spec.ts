@@ -40,7 +40,7 @@ describe('a class that follows the teacher', () => {
   it('waits ready until it is started, however long that takes', () => {
     const state = teach([]).at(90_000);
     expect(state.status).toBe('ready');
-    expect(retime(state)).toMatchObject({ elapsedMs: 90_000, behindMs: 85_000 });
+    expect(retime(state)).toMatchObject({ elapsedMs: 90_000, behindMs: 85_000, laterMs: 85_000 });
   });
 
   it('sets up on the first tap, counts on the second, sets up the other side by itself, then waits at the next item', () => {
@@ -106,6 +106,7 @@ describe('a class that follows the teacher', () => {
       [12_000, { kind: 'adapted', command }],
     ]);
     expect(retime(at(12_000)).endsAtMs - retime(at(11_999)).endsAtMs).toBe(60_000);
+    expect(retime(at(12_000)).laterMs - retime(at(11_999)).laterMs).toBe(60_000);
     expect(counting(at(10_000 + 30_000))?.count).toMatchObject({ set: 2, unit: 1 });
   });
 
@@ -117,6 +118,12 @@ describe('a class that follows the teacher', () => {
       ]).at(6000);
     expect(without('item-0').bouts).toHaveLength(3);
     expect(without('item-1')).toMatchObject({ bouts: { length: 2 }, boutIndex: 0, status: 'set-up' });
+    // what gives way makes it end sooner than it was to, and moves no place of the plan before it
+    const [now, whole] = [retime(without('item-1')), teach([]).at(0).timeline.totalMs];
+    // a second more of set-up than planned
+    expect(now.behindMs).toBe(1000);
+    expect(now.laterMs).toBe(now.endsAtMs - whole);
+    expect(now.laterMs).toBeLessThan(-20_000);
   });
 
   it('stops when the class is ended and keeps what was done', () => {

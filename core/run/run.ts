@@ -30,6 +30,8 @@ export interface BoutRecord {
 export interface RunState {
   readonly plan: Plan;
   readonly timeline: Timeline;
+  /** Length of the class as it was when it began, whatever was changed since, ms. */
+  readonly promisedMs: number;
   readonly bouts: readonly Bout[];
   readonly boutIndex: number;
   readonly status: Status;
@@ -78,6 +80,7 @@ export function startRun(plan: Plan, find: FindRevision): RunState {
   return {
     plan,
     timeline,
+    promisedMs: timeline.totalMs,
     bouts,
     boutIndex: 0,
     status: bouts.length === 0 ? 'over' : 'ready',

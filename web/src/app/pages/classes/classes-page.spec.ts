@@ -108,4 +108,19 @@ describe('the strip of a class', () => {
     const heights = [...strip.querySelectorAll('rect.left')].map((r) => Number(r.getAttribute('height')));
     expect(heights[1]).toBeGreaterThan(heights[0]!);
   });
+
+  it('lets the end of the slot come nearer where the class being taught is late, and is pale beyond it', async () => {
+    const fixture = TestBed.createComponent(ClassOutline);
+    fixture.componentRef.setInput('summary', summary);
+    fixture.componentRef.setInput('slotEndsMs', 150_000);
+    await fixture.whenStable();
+    const strip = fixture.nativeElement as HTMLElement;
+    expect(strip.querySelector('.slot')?.getAttribute('d')).toBe(`M${150 * (298 / 640)} 2V42`);
+    const pale = [...strip.querySelectorAll('rect.left')].map((r) => r.classList.contains('beyond'));
+    expect(pale).toEqual([false, true]);
+    // early, it stays in the picture
+    fixture.componentRef.setInput('slotEndsMs', 900_000);
+    await fixture.whenStable();
+    expect(strip.querySelector('.slot')?.getAttribute('d')).toBe('M298 2V42');
+  });
 });

@@ -106,7 +106,7 @@ export class FloorReading {
     const state = this.state();
     if (!state) return null;
     const times = retime(state);
-    const late = Math.round(times.behindMs / 1000);
+    const late = Math.round(times.laterMs / 1000);
     const free = -times.overSlotMs;
     return {
       elapsed: sayTime(times.elapsedMs),
@@ -119,6 +119,7 @@ export class FloorReading {
       words: Math.abs(late) < 5 ? 'on time' : `${sayTime(Math.abs(late) * 1000)} ${late > 0 ? 'late' : 'early'}`,
       behind: late >= 30,
       plannedMs: times.plannedMs,
+      slotEndsMs: state.plan.slotSeconds * 1000 - times.behindMs,
     };
   });
   readonly next = computed(() => {

@@ -10,7 +10,7 @@ import type { ClassSummary } from '@core/contract';
       <path class="bare right" d="M0 31H300" />
       @for (stitch of stitches(); track $index) {
         <rect
-          [attr.class]="stitch.foot"
+          [attr.class]="stitch.x + stitch.width / 2 > slotX() ? stitch.foot + ' beyond' : stitch.foot"
           [attr.x]="stitch.x"
           [attr.y]="stitch.y"
           [attr.width]="stitch.width"
@@ -46,6 +46,9 @@ import type { ClassSummary } from '@core/contract';
     rect {
       stroke: none !important;
     }
+    .beyond {
+      opacity: 0.4;
+    }
     .slot {
       stroke: var(--nw-ink);
       stroke-dasharray: 3 2;
@@ -65,6 +68,8 @@ export class ClassOutline {
 
   /** Where a class that is being taught stands in its plan, ms; none while it is not. */
   readonly hereMs = input<number | null>(null);
+  /** Where in the plan its slot ends: nearer than planned where the class is late. None where nothing is being taught. */
+  readonly slotEndsMs = input<number | null>(null);
 
   protected readonly hereX = computed(() => {
     const ms = this.hereMs();
@@ -73,7 +78,11 @@ export class ClassOutline {
   private readonly pxPerSecond = computed(
     () => 298 / Math.max(this.summary().slotSeconds, this.summary().plannedMs / 1000, 1),
   );
-  protected readonly slotX = computed(() => this.summary().slotSeconds * this.pxPerSecond());
+  /** What lies beyond it does not fit any more, and is drawn pale. */
+  protected readonly slotX = computed(() => {
+    const endsMs = this.slotEndsMs() ?? this.summary().slotSeconds * 1000;
+    return Math.min(298, Math.max(0, (endsMs / 1000) * this.pxPerSecond()));
+  });
   protected readonly stitches = computed(() =>
     this.summary().outline.flatMap(([start, length, feet, texture]) => {
       const half = texture === 'hold' ? 6 : texture === 'travel' ? 2 : 3.5;
