@@ -29,6 +29,12 @@ test('a new user builds a class from an empty page, saves it, finds it again and
   await page.reload();
   await expect(designer.rows).toHaveCount(6);
   expect(secondsOf(await designer.planned.textContent())).toBe(planned);
+  // what was done before the page was read anew is still taken back, and done again
+  await page.keyboard.press('Control+z');
+  await expect(designer.rows).toHaveCount(5);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(designer.rows).toHaveCount(6);
+  await designer.saved();
   await page.getByRole('link', { name: 'Classes', exact: true }).click();
   await expect(page.getByRole('link', { name: /Tuesday at the slipway/ }).first()).toBeVisible();
 

@@ -3,7 +3,18 @@ import { reps } from '../exercise/catalogue/author';
 import { anyPlan } from '../testing/arbitrary';
 import { bareClass, sampleExercise, sampleRevision } from '../testing/sample';
 import type { PlanCommand } from './command';
-import { type History, applyAll, perform, redo, startHistory, takeBack, undo } from './history';
+import {
+  type History,
+  KeptHistory,
+  applyAll,
+  perform,
+  putAside,
+  redo,
+  startHistory,
+  takeBack,
+  takenAgain,
+  undo,
+} from './history';
 import { newItem } from './make';
 import { findItem, itemsOf } from './plan';
 
@@ -22,6 +33,33 @@ const after = (history: History, ...commands: readonly PlanCommand[]): History =
     return next.value;
   }, history);
 const ids = (history: History) => itemsOf(history.plan).map((i) => i.id);
+
+describe('steps put aside as text', () => {
+  const asText = (history: History, most = 100) =>
+    KeptHistory.parse(JSON.parse(JSON.stringify(putAside(history, most))));
+
+  it('are the same steps when they are taken again: each can be taken back, and what was taken back be done', () => {
+    const history = undo(after(startHistory(plan), out('item-1'), dosed('item-2', 10), out('item-0')));
+    const again = takenAgain(asText(history))!;
+    expect(again).toEqual(history);
+    expect(undo(undo(again)).plan).toEqual(plan);
+    expect(ids(redo(again))).toEqual(['item-2']);
+  });
+
+  it('are no more than asked for, the latest', () => {
+    const history = after(startHistory(plan), out('item-1'), dosed('item-2', 10), out('item-0'));
+    const again = takenAgain(asText(history, 2))!;
+    expect(again.plan).toEqual(history.plan);
+    expect(again.done).toHaveLength(2);
+    expect(ids(undo(undo(again)))).toEqual(['item-0', 'item-2']);
+  });
+
+  it('are none where the plan cannot be read, or one makes no sense on it', () => {
+    const kept = asText(after(startHistory(plan), out('item-1')));
+    expect(takenAgain({ ...kept, from: { title: 'torn' } })).toBeNull();
+    expect(takenAgain({ ...kept, done: [...kept.done, ...kept.done] })).toBeNull();
+  });
+});
 
 describe('taking back one step of several', () => {
   it('brings an item back where it was, and keeps what was done since', () => {

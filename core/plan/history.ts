@@ -1,6 +1,8 @@
+import * as z from 'zod';
 import { type Result, ok, refuse } from '../result';
-import { type CommandError, type PlanCommand, applyCommand } from './command';
+import { type CommandError, PlanCommand, applyCommand } from './command';
 import type { Plan } from './plan';
+import { readPlan } from './read-plan';
 
 /** One command as it was taken, and the plan before it. */
 export interface Step {
@@ -56,6 +58,31 @@ export function takeBack(
   return history.done
     .slice(at + 1)
     .reduce<Result<History, CommandError>>((so, later) => (so.ok ? perform(so.value, later.command) : so), ok(before));
+}
+
+/** Steps as they are put aside: a plan, what was done to it since, and what had been taken back. */
+export const KeptHistory = z.object({
+  from: z.unknown(),
+  done: z.array(PlanCommand),
+  undone: z.array(PlanCommand),
+});
+export type KeptHistory = z.infer<typeof KeptHistory>;
+
+/** @param most so many of the latest steps, either way */
+export function putAside({ plan, done, undone }: History, most: number): KeptHistory {
+  const last = done.slice(-most);
+  return { from: last[0]?.before ?? plan, done: last.map(({ command }) => command), undone: undone.slice(0, most) };
+}
+
+/** The steps taken again; null where one of them makes no sense any more. */
+export function takenAgain({ from, done, undone }: KeptHistory): History | null {
+  const read = readPlan(from);
+  if (!read.ok) return null;
+  const again = done.reduce<Result<History, CommandError>>(
+    (so, command) => (so.ok ? perform(so.value, command) : so),
+    ok(startHistory(read.value)),
+  );
+  return again.ok ? { ...again.value, undone } : null;
 }
 
 /** Several commands over a plan, one after the other; the first that is refused ends it. */

@@ -31,6 +31,23 @@ describe('what this browser keeps', () => {
     expect((await store.find('half', 'This draft', readPlan))?.unreadable).toBe(found?.unreadable);
   });
 
+  it('has what was put by until the tab closes, and nothing where that is too much or cannot be read', () => {
+    const List = z.array(z.number());
+    expect(store.takenUp('test.by', List)).toBeNull();
+    store.putBy('test.by', [1, 2]);
+    expect(store.takenUp('test.by', List)).toEqual([1, 2]);
+    expect(store.takenUp('test.by', z.string())).toBeNull();
+    const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    store.putBy('test.by', [3]);
+    full.mockRestore();
+    // what was there before leads elsewhere by now
+    expect(store.takenUp('test.by', List)).toBeNull();
+    sessionStorage.setItem('test.by', '{ torn');
+    expect(store.takenUp('test.by', List)).toBeNull();
+  });
+
   it('remembers small choices, and falls back where they are nonsense', () => {
     const Choice = z.enum(['yes', 'no']);
     store.remember('test.choice', 'no');
@@ -80,5 +97,17 @@ describe('what this browser keeps', () => {
       await jest.advanceTimersByTimeAsync(300);
       expect(await second).toBe(false);
     });
+  });
+
+  it('leaves nothing behind once it is emptied, also not when the page goes', async () => {
+    const leaving = TestBed.runInInjectionContext(() => new BrowserStore());
+    leaving.putBy('test.by', [1]);
+    leaving.remember('test.choice', 'no');
+    await leaving.keep('plan one', plan);
+    await leaving.empty();
+    leaving.putBy('test.by', [2]);
+    expect(leaving.takenUp('test.by', z.array(z.number()))).toBeNull();
+    expect([localStorage.length, sessionStorage.length]).toEqual([0, 0]);
+    expect(await store.find('plan one', 'This class', readPlan)).toBeNull();
   });
 });

@@ -24,6 +24,8 @@ const lessMs = 300;
 @Injectable({ providedIn: 'root' })
 export class BrowserStore {
   private silent = false;
+  /** Nothing is left behind: what goes with the page puts nothing by any more. */
+  private emptied = false;
   private opened: UseStore | null = null;
 
   /** @returns whether it is kept */
@@ -78,6 +80,35 @@ export class BrowserStore {
     }
   }
 
+  /** Puts something by for this tab, at once: it outlives a reload, and goes when the tab does. */
+  putBy(key: string, value: unknown): void {
+    if (this.emptied) return;
+    try {
+      sessionStorage.setItem(key, JSON.stringify(value));
+    } catch {
+      // what is too much, or blocked, is not there after a reload; half of it would be worse
+      this.dropBy(key);
+    }
+  }
+
+  /** What was put by in this tab; null where nothing was, or it cannot be read. */
+  takenUp<T>(key: string, schema: z.ZodType<T>): T | null {
+    try {
+      const read = schema.safeParse(JSON.parse(sessionStorage.getItem(key) ?? 'null'));
+      return read.success ? read.data : null;
+    } catch {
+      return null;
+    }
+  }
+
+  private dropBy(key: string): void {
+    try {
+      sessionStorage.removeItem(key);
+    } catch {
+      return;
+    }
+  }
+
   async forget(key: string): Promise<void> {
     try {
       await this.soon(() => del(key, this.store()));
@@ -88,8 +119,10 @@ export class BrowserStore {
 
   /** Leaves nothing behind. */
   async empty(): Promise<void> {
+    this.emptied = true;
     await this.soon(() => clear(this.store()));
     localStorage.clear();
+    sessionStorage.clear();
   }
 
   /** The store where the letters lie: what is said to be kept has reached the disk, and not only the browser's memory. */

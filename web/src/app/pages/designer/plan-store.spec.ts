@@ -40,6 +40,29 @@ describe('the plan store', () => {
     expect(elsewhere.canUndo()).toBe(false);
   });
 
+  it('undoes after a reload, what was undone is there to be done again; not where the class is another by then', () => {
+    store.do({ type: 'edit-item', itemId: 'item-1', change: { dose: [reps(9)] } });
+    store.do({ type: 'remove-item', itemId: 'item-0' });
+    store.undo();
+    const left = store.plan()!;
+    window.dispatchEvent(new Event('pagehide'));
+    /** The same tab, read anew: nothing of the page is left but what it put by. */
+    const reloaded = () => {
+      TestBed.resetTestingModule();
+      TestBed.configureTestingModule({ providers: [PlanStore, { provide: MatSnackBar, useValue: toasts }] });
+      return TestBed.inject(PlanStore);
+    };
+    const back = reloaded();
+    back.open(JSON.parse(JSON.stringify(left)) as typeof left, sampleRevisions);
+    expect([back.canUndo(), back.canRedo()]).toEqual([true, true]);
+    back.undo();
+    expect(itemsOf(back.plan()!)[1]?.dose).toEqual([reps(3)]);
+    const elsewhere = reloaded();
+    elsewhere.open({ ...left, title: 'Changed elsewhere' }, sampleRevisions);
+    expect(elsewhere.canUndo()).toBe(false);
+    sessionStorage.clear();
+  });
+
   it('says a refusal in words and changes nothing', () => {
     const plan = store.plan();
     expect(store.do({ type: 'edit-item', itemId: 'item-1', change: { dose: [reps(1000)] } })).toBe(false);
