@@ -25,6 +25,8 @@ test('somebody new is written down, agrees, is measured twice, and is told what 
   await herself.click();
   await expect(page.getByText('Not agreed: no reading is taken.')).toBeVisible();
   await page.getByRole('button', { name: 'They agree' }).click();
+  // the buttons are gone; whoever has no mouse goes on from here
+  await expect(page.getByRole('heading', { name: 'May measures be kept?' })).toBeFocused();
   await page.getByRole('link', { name: 'Take a reading' }).click();
 
   await page.getByLabel('Check').selectOption('knee-to-wall');
