@@ -5,6 +5,7 @@ import type { Kept, Reader } from '../app/data/browser-store';
 export class MemoryStore {
   readonly shelf = new Map<string, unknown>();
   keepsNothing = false;
+  private readonly tab = new Map<string, string>();
 
   keep(key: string, value: unknown): Promise<boolean> {
     if (!this.keepsNothing) this.shelf.set(key, JSON.parse(JSON.stringify(value)));
@@ -24,6 +25,13 @@ export class MemoryStore {
   }
   remember(key: string, value: string): void {
     this.shelf.set(key, value);
+  }
+  putBy(key: string, value: unknown): void {
+    this.tab.set(key, JSON.stringify(value));
+  }
+  takenUp<T>(key: string, schema: z.ZodType<T>): T | null {
+    const read = schema.safeParse(JSON.parse(this.tab.get(key) ?? 'null'));
+    return read.success ? read.data : null;
   }
   forget(key: string): Promise<void> {
     this.shelf.delete(key);
