@@ -16,6 +16,8 @@ export interface LiveTimes {
   readonly endsAtMs: number;
   /** Above zero: that end is after the slot. */
   readonly overSlotMs: number;
+  /** Where in the plan the slot ends: nearer than planned where time was lost; what lies behind it no longer fits. */
+  readonly slotEndsMs: number;
 }
 
 /** Every live time of a run, from its state: the rest of the class is taken as planned. */
@@ -45,6 +47,7 @@ const timesOf = ({ atMs, promisedMs, plan }: RunState, plannedMs: number, endsAt
   laterMs: endsAtMs - promisedMs,
   endsAtMs,
   overSlotMs: endsAtMs - plan.slotSeconds * 1000,
+  slotEndsMs: plan.slotSeconds * 1000 - (atMs - plannedMs),
 });
 
 function spentSettingUp(state: RunState): number {

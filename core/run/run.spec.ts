@@ -41,6 +41,7 @@ describe('a class that follows the teacher', () => {
     const state = teach([]).at(90_000);
     expect(state.status).toBe('ready');
     expect(retime(state)).toMatchObject({ elapsedMs: 90_000, behindMs: 85_000, laterMs: 85_000 });
+    expect(retime(state).slotEndsMs).toBe(plan.slotSeconds * 1000 - 85_000);
   });
 
   it('sets up on the first tap, counts on the second, sets up the other side by itself, then waits at the next item', () => {

@@ -119,7 +119,7 @@ export class FloorReading {
       words: Math.abs(late) < 5 ? 'on time' : `${sayTime(Math.abs(late) * 1000)} ${late > 0 ? 'late' : 'early'}`,
       behind: late >= 30,
       plannedMs: times.plannedMs,
-      slotEndsMs: state.plan.slotSeconds * 1000 - times.behindMs,
+      slotEndsMs: times.slotEndsMs,
     };
   });
   readonly next = computed(() => {
