@@ -1,5 +1,5 @@
 import type { Bout } from '../run';
-import type { Timeline, TimelineEvent } from '../timeline';
+import type { TimelineEvent } from '../timeline';
 
 /** A stretch of class time in which something can be said, ms. */
 export interface Place {
@@ -30,19 +30,24 @@ const mostIdeas = 3;
 
 const isWork = (event: TimelineEvent): boolean => event.activity === 'work';
 
-/** @param wayOf which way a piece of work goes; the same for all where there is only one */
-export function placesOf(bout: Bout, timeline: Timeline, wayOf: (event: TimelineEvent) => number): Places {
-  const shown = timeline.events.find(
-    (e) => e.kind === 'demonstration' && e.itemId === bout.itemId && e.endMs === bout.workStartMs,
-  );
+/**
+ * @param shown the slow rep that shows the work, where it comes straight before it
+ * @param wayOf which way a piece of work goes; the same for all where there is only one
+ */
+export function placesOf(
+  bout: Bout,
+  shown: TimelineEvent | undefined,
+  wayOf: (event: TimelineEvent) => number,
+): Places {
   const units = bout.events.filter(isWork);
   const ideas = ideasOf(units, shown?.startMs ?? units[0]?.startMs ?? bout.workStartMs);
+  const ways = units.map(wayOf);
   const last = units.length > 2 ? units.at(-1) : undefined;
   return {
     before: { startMs: bout.startMs, endMs: shown?.startMs ?? bout.workStartMs },
     ideas,
     phases: phasesOf(units[0], shown),
-    turns: units.filter((_, i) => isTurn(units.map(wayOf), i)),
+    turns: units.filter((_, i) => isTurn(ways, i)),
     last: last ? { startMs: last.startMs, endMs: last.endMs } : null,
   };
 }

@@ -1,7 +1,7 @@
 import type { DosePart } from '../dose';
 import { type Execution, concernNames, picturesOf, takeOffWords } from '../exercise';
 import { type RedThread, type ThreadItem, redThread } from '../idea';
-import { type Item, type Plan, findAny } from '../plan';
+import type { AnyItem, Item, Plan } from '../plan';
 import { type Bout, boutsOf } from '../run';
 import { speakingMs } from '../speaking';
 import { type ItemTime, type Timeline, type TimelineEvent, optionWindows } from '../timeline';
@@ -58,6 +58,11 @@ class Writer {
   private readonly begun = new Set<string>();
   private readonly pictured = new Set<string>();
   private ideaSaid = false;
+  private readonly items: ReadonlyMap<string, AnyItem>;
+  private readonly times: ReadonlyMap<string, ItemTime>;
+  /** The last bout of each item, by its index. */
+  private readonly lastOf: ReadonlyMap<string | null, number>;
+  private readonly shown: readonly TimelineEvent[];
   /** The idea through the class, where it can be followed. */
   private readonly thread: RedThread | null;
 
@@ -68,18 +73,22 @@ class Writer {
   ) {
     this.rate = plan.pace.speakingWordsPerMinute;
     this.bouts = boutsOf(timeline);
+    this.items = new Map(plan.blocks.flatMap((block) => block.items.map((item) => [item.id, item] as const)));
+    this.times = new Map(timeline.items.map((time) => [time.itemId, time]));
+    this.lastOf = new Map(this.bouts.map((bout) => [bout.itemId, bout.index]));
+    this.shown = timeline.events.filter((event) => event.kind === 'demonstration');
     this.thread = redThread(plan, timeline);
   }
 
   bout(bout: Bout): Cue[] {
     const whole = { startMs: bout.startMs, endMs: bout.endMs };
     if (bout.itemId === null) return [this.cue(bout, 'compare', compareWords, whole)];
-    const found = findAny(this.plan, bout.itemId)?.item;
+    const found = this.items.get(bout.itemId);
     if (found?.kind === 'talk') {
       const said = found.note === '' ? [] : [this.cue(bout, 'talk', found.note, whole)];
       return [...said, ...this.idea(bout, { startMs: whole.startMs + sayMsOf(said), endMs: whole.endMs })];
     }
-    const time = this.timeline.items.find((i) => i.itemId === bout.itemId);
+    const time = this.times.get(bout.itemId);
     if (!found || !time?.execution) return [];
     if (this.timeline.worn.some((w) => w.itemId === bout.itemId && bout.startMs >= w.endMs))
       return [this.cue(bout, 'take-off', `${takeOffWords(time.execution)}. ${takenOffWords}`, whole)];
@@ -87,7 +96,8 @@ class Writer {
   }
 
   private exercise(bout: Bout, item: Item, time: ItemTime, execution: Execution): Cue[] {
-    const places = placesOf(bout, this.timeline, (event) => wayOf(item.dose, event));
+    const shown = this.shown.find((e) => e.itemId === item.id && e.endMs === bout.workStartMs);
+    const places = placesOf(bout, shown, (event) => wayOf(item.dose, event));
     const said = this.saidOf(item, execution);
     const again = this.begun.has(item.id);
     this.begun.add(item.id);
@@ -198,7 +208,7 @@ class Writer {
   }
 
   private comesAgain({ index }: Bout, itemId: string): boolean {
-    return this.bouts.some((bout) => bout.index > index && bout.itemId === itemId);
+    return (this.lastOf.get(itemId) ?? 0) > index;
   }
 
   private cue(bout: Bout, moment: CueMoment, words: string, { startMs, endMs }: Place): Cue {
@@ -252,6 +262,7 @@ const lowerFirst = (words: string): string => words.charAt(0).toLowerCase() + wo
 /** Which way a piece of work goes: of the ways it is multiplied by, the one it belongs to. */
 function wayOf(dose: readonly DosePart[], { count }: TimelineEvent): number {
   const multipliers = (count && dose[count.part]?.multipliers) ?? [];
+  if (multipliers.length === 0) return 0;
   let rest = (count?.station ?? 1) - 1;
   for (const { per, count: of } of [...multipliers].reverse()) {
     if (per === 'directions' || per === 'pulls') return rest % of;

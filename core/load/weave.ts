@@ -21,12 +21,12 @@ export interface WeaveCell {
 
 /** What works when: one cell for each visit of an item and each row it loads. */
 export function weaveOf(timeline: Timeline): WeaveCell[] {
-  return timeline.items.flatMap((item) =>
-    weaveRows.flatMap((row) => {
-      const rating = Math.max(0, ...row.regions.map((region) => item.execution?.regions[region] ?? 0));
-      return rating === 0
-        ? []
-        : item.visits.map(({ startMs, endMs }) => ({ row: row.id, itemId: item.itemId, startMs, endMs, rating }));
-    }),
-  );
+  const cells: WeaveCell[] = [];
+  for (const { itemId, execution, visits } of timeline.items)
+    for (const row of weaveRows) {
+      const rating = row.regions.reduce((most, region) => Math.max(most, execution?.regions[region] ?? 0), 0);
+      if (rating === 0) continue;
+      for (const { startMs, endMs } of visits) cells.push({ row: row.id, itemId, startMs, endMs, rating });
+    }
+  return cells;
 }

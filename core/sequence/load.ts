@@ -1,5 +1,6 @@
 import { type Region, Region as regions, letsGo, regionNames, startingExecution } from '../exercise';
 import { sayTime } from '../say-time';
+import type { Feet, TimelineEvent } from '../timeline';
 import { added, moved } from './mend';
 import { type Entry, type Mend, type ReviewContext, type Setting, classRule, inWords, named, orderRule } from './rule';
 
@@ -153,27 +154,41 @@ interface Standing {
   readonly entries: readonly Entry[];
 }
 
+interface Span {
+  startMs: number;
+  endMs: number;
+}
+
+/** From the first to the last work of each foot alone, by item. */
+function spansOfFeet(events: readonly TimelineEvent[]): ReadonlyMap<string, { left?: Span; right?: Span }> {
+  const spans = new Map<string, { left?: Span; right?: Span }>();
+  for (const { itemId, activity, feet, startMs, endMs } of events) {
+    if (activity !== 'work' || itemId === null || (feet !== 'left' && feet !== 'right')) continue;
+    let of = spans.get(itemId);
+    if (!of) spans.set(itemId, (of = {}));
+    const span = of[feet];
+    if (span) span.endMs = endMs;
+    else of[feet] = { startMs, endMs };
+  }
+  return spans;
+}
+
 /** The standing leg's load: both feet work. Read from the visits in time, so a ring counts as it is taught. */
 export const standingLeg = classRule({
   id: 'standing-leg',
   severity: 'soft',
   reason: 'The standing leg works all that time. A sore standing ankle matters, and balance fades.',
   look: (context) => {
-    const spans = new Map<string, { startMs: number; endMs: number }>();
-    for (const { itemId, activity, feet, startMs, endMs } of context.timeline.events) {
-      if (activity !== 'work' || (feet !== 'left' && feet !== 'right')) continue;
-      const known = spans.get(`${itemId ?? ''} ${feet}`);
-      spans.set(`${itemId ?? ''} ${feet}`, { startMs: known?.startMs ?? startMs, endMs });
+    const spans = spansOfFeet(context.timeline.events);
+    const visits: { startMs: number; endMs: number; feet: Feet; entry: Entry }[] = [];
+    for (const entry of context.entries) {
+      const { left, right } = spans.get(entry.item.id) ?? {};
+      if (left) visits.push({ startMs: left.startMs, endMs: left.endMs, feet: 'left', entry });
+      if (right) visits.push({ startMs: right.startMs, endMs: right.endMs, feet: 'right', entry });
+      if (left || right) continue;
+      for (const { startMs, endMs, feet } of context.timeOf(entry).visits) visits.push({ startMs, endMs, feet, entry });
     }
-    const visits = context.entries
-      .flatMap((entry) => {
-        const sides = (['left', 'right'] as const).flatMap((feet) => {
-          const span = spans.get(`${entry.item.id} ${feet}`);
-          return span ? [{ ...span, feet, entry }] : [];
-        });
-        return sides.length > 0 ? sides : context.timeOf(entry).visits.map((v) => ({ ...v, entry }));
-      })
-      .sort((a, b) => a.startMs - b.startMs);
+    visits.sort((a, b) => a.startMs - b.startMs);
     let now: Standing = { leg: null, ms: 0, entries: [] };
     let worst: Standing = now;
     for (const { startMs, endMs, feet, entry } of visits) {

@@ -52,9 +52,10 @@ export const prepared = orderRule<readonly string[]>({
   judge: (before, entry, setting) => {
     const { exerciseId, id, recheck } = entry.item;
     const state = [...before, id].sort();
-    const seen = before.flatMap((itemId) => setting.entry(itemId) ?? []);
-    const late = seen.find((e) => e.execution.exercise.preparedBy?.includes(exerciseId));
-    if (!late || recheck || seen.some((e) => e.item.exerciseId === exerciseId)) return { state, breach: null };
+    const lateId = before.find((of) => setting.entry(of)?.execution.exercise.preparedBy?.includes(exerciseId));
+    const late = lateId === undefined ? null : setting.entry(lateId);
+    if (!late || recheck || before.some((of) => setting.entry(of)?.item.exerciseId === exerciseId))
+      return { state, breach: null };
     const [a, b] = [entry, late].map((e) => stages.indexOf(e.execution.exercise.stage));
     return { state, breach: (a ?? 0) > (b ?? 0) ? null : { itemIds: [late.item.id, id], cost: 2 } };
   },

@@ -2,6 +2,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   type ElementRef,
+  afterRenderEffect,
   computed,
   effect,
   inject,
@@ -210,9 +211,12 @@ export class Thread {
       watcher.observe(element);
       cleanUp(() => watcher.disconnect());
     });
-    effect(() => {
-      const item = this.timeline().items.find((i) => i.itemId === this.selected());
-      if (item) untracked(() => this.bringIntoView(item));
+    // where the page is written: before, reading its places would lay it out a second time
+    afterRenderEffect({
+      read: () => {
+        const item = this.timeline().items.find((i) => i.itemId === this.selected());
+        if (item) untracked(() => this.bringIntoView(item));
+      },
     });
   }
 
