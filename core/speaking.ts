@@ -1,19 +1,14 @@
+import { remembering } from './remembering';
+
 /** Words a minute in a moving class (common practice, no source). */
 export const usualSpeakingRate = 145;
 
-/** The same cues are counted at every edit of a class; more texts than this are not kept. */
-const counted = new Map<string, number>();
-const mostCounted = 4000;
-
 /** Words of a text as they are said: what holds a letter or a figure; a dash on its own is a breath. */
-export function wordsIn(text: string): number {
-  const known = counted.get(text);
-  if (known !== undefined) return known;
-  const words = text.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length;
-  if (counted.size >= mostCounted) counted.clear();
-  counted.set(text, words);
-  return words;
-}
+export const wordsIn: (text: string) => number = remembering(
+  (text) => text.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length,
+  // the same cues are counted at every edit of a class
+  4000,
+);
 
 /**
  * How long a text takes to say, ms.

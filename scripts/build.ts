@@ -1,6 +1,7 @@
 import { cpSync, existsSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { build } from 'esbuild';
 
 const outside = ['better-sqlite3', '@node-rs/argon2', 'pdfkit'];
@@ -61,18 +62,19 @@ function writeNotices(): void {
   writeFileSync('dist/web/notices.txt', [`Fonts\n\n${licencesOf(fonts)}`, ...texts].join(`\n${'='.repeat(80)}\n\n`));
 }
 
-function buildPages(): void {
-  const { status } = spawnSync('npx', ['ng', 'build', '--no-progress'], {
+async function buildPages(): Promise<void> {
+  const building = spawn('npx', ['ng', 'build', '--no-progress'], {
     stdio: 'inherit',
     env: { ...process.env, NG_CLI_ANALYTICS: 'false' },
   });
+  const [status] = (await once(building, 'exit')) as [number | null];
   if (status !== 0) process.exit(status ?? 1);
 }
 
 async function run(): Promise<void> {
   const only = process.argv[2];
-  if (only !== 'server') buildPages();
-  if (only !== 'pages') await buildServer();
+  // side by side: the one waits for its own process
+  await Promise.all([only === 'server' ? null : buildPages(), only === 'pages' ? null : buildServer()]);
   if (existsSync('dist/web/index.html')) writeNotices();
 }
 

@@ -81,7 +81,9 @@ const stamp = sourceStamp();
 const mark = 'dist/stamp';
 if (!existsSync(mark) || readFileSync(mark, 'utf8') !== stamp) {
   console.log('Building …');
-  const { status } = spawnSync('npx', ['tsx', 'scripts/build.ts'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  // types are what `npm test` checks: whoever starts it waits a third less without
+  const env = { ...process.env, NG_BUILD_TYPE_CHECK: '0' };
+  const { status } = spawnSync('npx', ['tsx', 'scripts/build.ts'], { stdio: ['ignore', 'ignore', 'inherit'], env });
   if (status !== 0) leave('The build failed; read the lines above.', status ?? 1);
   mkdirSync('dist', { recursive: true });
   writeFileSync(mark, stamp);

@@ -21,7 +21,8 @@ export interface Moves {
 
 /** Where somebody is ready for more, or better a level lower, on the ladders they stand on. */
 export function movesOf({ exercises, ...asked }: MovesAsked): Moves {
-  const stop = asked.notes.flatMap(({ exerciseId }) => stopOf(asked.notes, exerciseId ?? '') ?? [])[0];
+  const places = [...new Set(asked.notes.map(({ exerciseId }) => exerciseId ?? ''))];
+  const stop = places.flatMap((exerciseId) => stopOf(asked.notes, exerciseId) ?? [])[0];
   if (stop) return { stop: { sign: stop.what.sign, date: stop.date }, moves: [] };
   const moves = exercises
     .map((exercise): Move => ({ exercise, kept: keepLevel({ ...asked, exercise }) }))

@@ -234,6 +234,17 @@ describe('what else lies on the desk', () => {
       homework: { ...sheet, daysDone: 5, items: [{ ...item, dose: [item.dose] }] },
     });
     expect(await asked('2026-03-09T12:00')).toEqual([]);
+    // nothing is asked of an empty sheet, nor of one that was put away; of many the latest are
+    const put = (id: string, from: string, change: object) =>
+      server.homework.save(id, {
+        basedOn: null,
+        homework: { ...sheet, id, title: id, from, items: [{ ...item, dose: [item.dose] }], ...change },
+      });
+    put('home-empty', '2026-03-02', { items: [] });
+    put('home-away', '2026-03-02', { archived: true });
+    expect(await asked('2026-03-14T12:00')).toEqual([]);
+    for (const day of [2, 3, 4, 5, 6]) put(`home-${day}`, `2026-03-0${day}`, {});
+    expect((await asked('2026-03-14T12:00')).map(([title]) => title)).toEqual(['home-6', 'home-5', 'home-4', 'home-3']);
   });
 
   it('is the phase that begins in the week of the next class, in words; a missed week moves it', async () => {

@@ -259,16 +259,11 @@ export class DeskStore {
 
   private homework(today: string): Desk['homework'] {
     return this.parts.homework
-      .between(dateOf(dayOf(today) - daysAsked), dateOf(dayOf(today) - 1))
-      .flatMap(({ homework, who }) => {
-        const to = daysOf(homework).at(-1) ?? homework.from;
-        if (to >= today || homework.daysDone !== null || homework.items.length === 0) return [];
-        const { for: of } = homework;
+      .owed(dateOf(dayOf(today) - daysAsked), dateOf(dayOf(today) - 1), mostAsked)
+      .map(({ homework: { id, title, for: of, from, weeks }, who }) => {
         const studentId = of.kind === 'student' ? of.studentId : null;
-        return [{ id: homework.id, title: homework.title, who, studentId, to }];
-      })
-      .sort((a, b) => b.to.localeCompare(a.to))
-      .slice(0, mostAsked);
+        return { id, title, who, studentId, to: daysOf({ from, weeks }).at(-1) ?? from };
+      });
   }
 
   private drafts(at: string): Desk['drafts'] {

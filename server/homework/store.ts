@@ -1,4 +1,4 @@
-import { and, desc, eq, gte, inArray, isNull, lte, or } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray, isNull, lte, or, sql } from 'drizzle-orm';
 import type { HomeworkAsked, HomeworkList, HomeworkPage, HomeworkRow, PersonSaved, SaveHomework } from '@core/contract';
 import { type Course, type GivenOut, heldOf, readCourse, sessionsOf } from '@core/course';
 import { type Homework, daysOf, readHomework } from '@core/homework';
@@ -69,6 +69,29 @@ export class HomeworkStore {
       .limit(mostInFile)
       .all();
     return this.named(rows.reverse());
+  }
+
+  /**
+   * Sheets that were over within these dates and did not come back: nobody has said how many days were done. The latest
+   * first, so many.
+   */
+  owed(from: string, to: string, limit: number): HomeworkRow[] {
+    const rows = this.db
+      .select()
+      .from(homework)
+      .where(
+        and(
+          eq(homework.archived, false),
+          gte(homework.toDate, from),
+          lte(homework.toDate, to),
+          sql`${homework.body} ->> '$.daysDone' is null`,
+          sql`json_array_length(${homework.body}, '$.items') > 0`,
+        ),
+      )
+      .orderBy(desc(homework.toDate), homework.fromDate, homework.id)
+      .limit(limit)
+      .all();
+    return this.named(rows);
   }
 
   /**
