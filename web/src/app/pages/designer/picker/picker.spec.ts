@@ -21,7 +21,17 @@ describe('picking an exercise', () => {
     await fixture.whenStable();
   };
 
+  /** What the browser says of the families: whether they are in sight. */
+  let seen: (inSight: boolean) => void;
+
   beforeEach(async () => {
+    globalThis.IntersectionObserver = class {
+      constructor(say: (entries: { isIntersecting: boolean }[]) => void) {
+        seen = (isIntersecting) => say([{ isIntersecting }]);
+      }
+      readonly observe = jest.fn();
+      readonly disconnect = jest.fn();
+    } as never;
     TestBed.configureTestingModule({
       providers: [
         provideRouter([]),
@@ -52,6 +62,24 @@ describe('picking an exercise', () => {
       expect(names().slice(0, 4)).toContain(name);
       expect(names().length).toBeLessThan(40);
     }
+  });
+
+  it('says which family is listed where its buttons have gone out of sight, and leads back to them', async () => {
+    const back = () => page().querySelector<HTMLButtonElement>('.search button');
+    const family = (name: string) =>
+      [...page().querySelectorAll<HTMLButtonElement>('.families button')].find((b) => b.textContent?.trim() === name)!;
+    expect(back()).toBeNull();
+    family('Release').click();
+    seen(false);
+    await fixture.whenStable();
+    expect(back()?.textContent).toContain('Release');
+    const shown = jest.spyOn(Element.prototype, 'scrollIntoView');
+    back()!.click();
+    expect(shown).toHaveBeenCalled();
+    expect(document.activeElement).toBe(family('Release'));
+    seen(true);
+    await fixture.whenStable();
+    expect(back()).toBeNull();
   });
 
   it('says first what would go on well, each with what it adds and how its kind stands; nothing while one searches', async () => {

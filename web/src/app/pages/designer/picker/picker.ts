@@ -1,19 +1,22 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  type ElementRef,
   computed,
+  effect,
   inject,
   input,
   linkedSignal,
   output,
   signal,
+  viewChild,
 } from '@angular/core';
 import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
-import { mdiDotsVertical, mdiPlus } from '@mdi/js';
+import { mdiChevronUp, mdiDotsVertical, mdiPlus } from '@mdi/js';
 import { RouterLink } from '@angular/router';
 import { auditTime } from 'rxjs';
 import { type Standing, nextUp } from '@core/compose';
@@ -82,9 +85,16 @@ export class Picker {
   readonly picked = output<ExerciseRevision>();
   readonly left = output();
 
-  protected readonly icons = { add: mdiPlus, more: mdiDotsVertical };
+  protected readonly icons = { add: mdiPlus, more: mdiDotsVertical, up: mdiChevronUp };
   protected readonly search = signal('');
   protected readonly family = signal<Family | null>(null);
+  private readonly chips = viewChild.required<ElementRef<HTMLElement>>('chips');
+  /** The families have gone out of sight above the list: which of them is listed is said beside what is looked for. */
+  protected readonly familiesAway = signal(false);
+  protected readonly familyWords = computed(() => {
+    const family = this.family();
+    return family === null ? 'all' : familyNames[family];
+  });
   /** How many are listed: each is timed in this class, so not thousands at once. */
   protected readonly shown = linkedSignal({ source: () => [this.search(), this.family()], computation: () => page });
   /** The list is worked out against a plan at rest: not at every step of a number. */
@@ -153,6 +163,20 @@ export class Picker {
       }),
     );
   });
+
+  constructor() {
+    effect((cleanUp) => {
+      const watcher = new IntersectionObserver(([entry]) => this.familiesAway.set(entry?.isIntersecting === false));
+      watcher.observe(this.chips().nativeElement);
+      cleanUp(() => watcher.disconnect());
+    });
+  }
+
+  protected toFamilies(): void {
+    const chips = this.chips().nativeElement;
+    chips.scrollIntoView({ block: 'center' });
+    chips.querySelector<HTMLElement>('[aria-pressed=true]')?.focus();
+  }
 
   protected key(event: KeyboardEvent): void {
     const pressed = pickerKeys.bindings.find(({ keys }) => keys.some((key) => key === event.key));
