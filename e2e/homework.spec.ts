@@ -20,6 +20,8 @@ test('a sheet from nothing: suggested, traded, marked by day, and on paper, read
   await expect(page.locator('.time')).toContainText('on full days');
   // nothing that was suggested is at fault
   await expect(page.locator('.fault')).toHaveCount(0);
+  await items.first().getByRole('button', { name: /^Leave out/ }).press('Enter');
+  await expect(items.first().getByRole('button', { name: / up$/ })).toBeFocused();
   const count = await items.count();
 
   const strong = items.filter({ hasText: 'every other day, ' }).last();
@@ -44,7 +46,9 @@ test('a sheet from nothing: suggested, traded, marked by day, and on paper, read
     expect(words).toContain(name);
   }
 
-  await page.getByRole('button', { name: 'It came back' }).click();
+  // by keyboard the focus stays where the hands are: in what came for what was pressed
+  await page.getByRole('button', { name: 'It came back' }).press('Enter');
+  await expect(page.getByRole('spinbutton', { name: 'days on which it was done' })).toBeFocused();
   await page.getByRole('spinbutton', { name: 'days on which it was done' }).fill('9');
   await page.getByRole('spinbutton', { name: 'days on which it was done' }).press('Tab');
   await expect.poll(async () => (await kept()).daysDone).toBe(9);

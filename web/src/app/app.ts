@@ -78,6 +78,7 @@ export class App {
     // What an earlier page could not send goes on its way from whichever page is opened first.
     afterNextRender(() => {
       void import('./data/outbox').then(({ Outbox }) => injector.get(Outbox)).catch(() => undefined);
+      void import('./parts/keys/kept-focus').then(({ keepFocus }) => keepFocus(document)).catch(() => undefined);
       void import('./data/newer-pages')
         .then(({ NewerPages }) => injector.get(NewerPages).watch())
         .catch(() => undefined);
