@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { BehaviorSubject, Subject, distinctUntilChanged, map, shareReplay } from 'rxjs';
+import { auditTime, BehaviorSubject, Subject, distinctUntilChanged, map, shareReplay } from 'rxjs';
 import type { ExerciseRevision } from '@core/contract';
 import { scriptOf } from '@core/cues';
 import type { Exercise } from '@core/exercise';
@@ -50,11 +50,12 @@ export class PlanStore {
     const plan = this.plan();
     return plan ? this.timelineOf(plan) : null;
   });
-  /** What is said when; worked out where somebody looks at it. */
+  /** The class at each rest of the hand: not at every step of a number. */
+  private readonly resting = toSignal(this.plan$.pipe(auditTime(120)));
+  /** What is said when, of the class at rest; worked out where somebody looks at it. */
   readonly script = computed(() => {
-    const plan = this.plan();
-    const timeline = this.timeline();
-    return plan && timeline ? scriptOf({ plan, timeline }) : null;
+    const plan = this.resting() ?? this.plan();
+    return plan ? scriptOf({ plan, timeline: this.timelineOf(plan) }) : null;
   });
   readonly slot = computed(() => {
     const plan = this.plan();
