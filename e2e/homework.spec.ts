@@ -20,7 +20,10 @@ test('a sheet from nothing: suggested, traded, marked by day, and on paper, read
   await expect(page.locator('.time')).toContainText('on full days');
   // nothing that was suggested is at fault
   await expect(page.locator('.fault')).toHaveCount(0);
-  await items.first().getByRole('button', { name: /^Leave out/ }).press('Enter');
+  await items
+    .first()
+    .getByRole('button', { name: /^Leave out/ })
+    .press('Enter');
   await expect(items.first().getByRole('button', { name: / up$/ })).toBeFocused();
   const count = await items.count();
 

@@ -146,6 +146,10 @@ function q(question: string, answers: Readonly<Record<string, string>>): Questio
   return { question, answers };
 }
 
+/** A question with an answer, as it stands in a line: "toes on the rise: all press". */
+export const answeredWords = (question: SchoolQuestion, answer: string): string =>
+  `${schoolWords[question].question.replace('?', '').toLowerCase()}: ${answerWords(question, answer)}`;
+
 /** The answer to a question in words. */
 export const answerWords = (question: SchoolQuestion, answer: string): string =>
   schoolWords[question].answers[answer] ?? answer;

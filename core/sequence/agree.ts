@@ -6,12 +6,12 @@ import {
   type SchoolQuestion,
   anatomicalPlaceNames,
   answerWords,
+  answeredWords,
   axisNames,
   differsFrom,
   movedAxes,
   placeNames,
   places,
-  schoolWords,
 } from '../exercise';
 import { type Entry, type Setting, classRule, named, noMends, orderRule } from './rule';
 
@@ -107,10 +107,9 @@ export const schoolsMixed = classRule({
       explain: () => {
         const answers = new Set(mixed.map((e) => e.execution.exercise.schools[question]));
         const [answer] = answers;
-        const asked = schoolWords[question].question.replace('?', '').toLowerCase();
         const alone = !entries.some((e) => e.execution.exercise.schools[question] === school[question]);
         return {
-          words: `${mixed.map((e) => e.name).join(', ')}: ${asked} – ${answerWords(question, answer ?? '')}; this class: ${answerWords(question, school[question])}.`,
+          words: `${mixed.map((e) => e.name).join(', ')}: ${answeredWords(question, answer ?? '')}; this class: ${answerWords(question, school[question])}.`,
           mends: () =>
             answers.size === 1 && answer !== undefined && alone
               ? [

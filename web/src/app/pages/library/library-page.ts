@@ -145,7 +145,7 @@ export class LibraryPage implements OnInit {
       time: sayTime(this.store.usualMs(r)),
       rungs: ladder ? `${ladder.rungs.length} rungs` : '',
       mark: r.origin === 'own' ? 'yours' : r.changed ? 'changed by you' : '',
-      school: otherSchool(exercise, this.preferences.school()),
+      school: otherSchool(exercise, this.preferences.school(), 'you'),
       state: performance.phases[0]?.working,
     };
   }

@@ -14,11 +14,13 @@ import {
 } from '@core/card';
 import { dice } from '@core/dice';
 import { holds, reps, timed } from '@core/dose';
+import { defaultSchool } from '@core/exercise';
 import { catalogue } from '@core/exercise/catalogue';
 import { itemsOf } from '@core/plan';
 import { type RunEvent, owedNow, replay, reportOf } from '@core/run';
 import { bareClass, sampleExercise, timelineOf } from '@core/testing/sample';
 import { inWords, localDate, sayDate, today } from './date-words';
+import { otherSchool, otherWay } from './school-words';
 import { shortList } from './short-list';
 import { answerWords, notReachedWords, owedNowWords, owedWords, toldWords } from './owed-words';
 
@@ -260,6 +262,22 @@ describe('what is said after a class', () => {
     );
     const [debt] = owedNow(state);
     expect(debt && owedNowWords(state, debt)).toBe('right foot: 2 reps owed');
+  });
+});
+
+describe('an exercise of another school', () => {
+  const gather = catalogue.find(({ id }) => id === 'towel-gather')!;
+
+  it('says on what it answers otherwise, how, and how the teacher does', () => {
+    expect(otherWay(gather, defaultSchool)).toBe('what stays down in arch work: toes grip');
+    expect(otherSchool(gather, defaultSchool, 'you')).toBe(
+      'what stays down in arch work: toes grip; you: balls and heel press, the middle lifts, toes long',
+    );
+  });
+
+  it('has nothing to say to a teacher of that school', () => {
+    const school = { ...defaultSchool, archWork: 'toes-grip' } as const;
+    expect([otherWay(gather, school), otherSchool(gather, school, 'this class')]).toEqual(['', '']);
   });
 });
 

@@ -81,7 +81,9 @@ describe('one item of the class', () => {
 
   it('says when it belongs to another school than the class', async () => {
     await open(planOf('towel-gather'));
-    expect(page().querySelector('.gone')?.textContent).toContain('what stays down in arch work');
+    expect(page().querySelector('.gone')?.textContent).toContain(
+      'what stays down in arch work: toes grip; this class: balls and heel press, the middle lifts, toes long.',
+    );
   });
 
   it('is locked, matters most, or can go when time is short', async () => {

@@ -116,7 +116,7 @@ export class ItemPanel {
 
   protected readonly school = computed(() => {
     const exercise = this.exercise();
-    return exercise ? otherSchool(exercise, this.plan().school) : '';
+    return exercise ? otherSchool(exercise, this.plan().school, 'this class') : '';
   });
   /** Where the time of the item goes, in the order it is spent. */
   protected readonly spent = computed(() => {

@@ -15,7 +15,7 @@ import { checkName } from '@core/measure';
 import { sayTime } from '@core/say-time';
 import type { Finding } from '@core/sequence';
 import { type ItemTime, type Timeline, taughtOrder } from '@core/timeline';
-import { otherSchool } from '../../../parts/saying/school-words';
+import { otherWay } from '../../../parts/saying/school-words';
 
 /** A line of the running order: an exercise or talk. */
 export interface OrderRow {
@@ -152,7 +152,7 @@ function exerciseRow(plan: Plan, timeline: Timeline, item: Item, time: ItemTime)
     isNew: { new: 'new to them', 'seen-once': 'seen once', known: '' }[item.familiarity],
     follows: (item.recheck?.of ?? null) !== null,
     check: item.check !== null,
-    school: time.execution ? otherSchool(time.execution.exercise, plan.school) : '',
+    school: time.execution ? otherWay(time.execution.exercise, plan.school) : '',
   };
 }
 

@@ -141,7 +141,7 @@ export class Picker {
             .filter((w) => w !== '')
             .join(' · '),
           adds: this.adds(plan, revision, total),
-          school: otherSchool(exercise, plan.school),
+          school: otherSchool(exercise, plan.school, 'this class'),
           ...this.careOf(revision),
         };
       });
