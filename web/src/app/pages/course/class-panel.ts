@@ -21,6 +21,8 @@ export class ClassPanel {
   readonly found = input.required<CourseClass | null>();
   readonly state = input.required<ClassState>();
   readonly changes = input.required<readonly Change[] | null>();
+  /** Why they cannot be read, in words. */
+  readonly unread = input('');
   readonly isFirst = input.required<boolean>();
   /** What a change that is tried would bring; null while none is. */
   readonly follows = input.required<Follows | null>();

@@ -89,7 +89,7 @@ export class CoursePageView {
   protected choose(key: string): void {
     this.weeks.tried.set(null);
     this.selected.set(key);
-    if (this.isMade()) this.making.look(key);
+    this.making.look(key);
   }
 
   protected dragged({ key, to }: { readonly key: string; readonly to: string }): void {

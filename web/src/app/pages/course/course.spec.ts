@@ -8,12 +8,13 @@ import { usualBrief } from '@core/compose';
 import type { CourseClass, CoursePage } from '@core/contract';
 import { type Course, newCourse } from '@core/course';
 import { defaultSchool } from '@core/exercise';
-import { defaultPace } from '@core/plan';
+import { defaultPace, newPlan } from '@core/plan';
 import { newStudent } from '@core/roster';
 import { builtIn } from '../../../testing/built-in';
 import { LocalWorker } from '../../../testing/local-worker';
 import { MemoryStore } from '../../../testing/memory-store';
 import { BrowserStore } from '../../data/browser-store';
+import { CourseFile } from '../../data/course-file';
 import { LibraryStore } from '../../data/library-store';
 import { Outbox } from '../../data/outbox';
 import { Preferences } from '../../data/preferences';
@@ -109,6 +110,32 @@ describe('a course', () => {
     expect(labels).toHaveLength(8);
     expect(labels.find((label) => label?.endsWith('made'))).toBe('Class 1, Tue 4 March 18:30, made');
     expect(labels).toContain('Class 2, Thu 6 March 18:30, changed by hand');
+  });
+
+  it('what changes in a class is read also where it is looked into before the list knows that it is made', async () => {
+    const { fixture, http, button, text, settled } = await open();
+    button(/^Class 1,/)!.click();
+    await settled();
+    http.expectNone('/api/courses/spring/plans');
+    // it has been made: the list is fetched anew
+    fixture.debugElement.injector.get(CourseFile).refresh();
+    await settled();
+    http.expectOne('/api/courses/spring').flush({ course, version: 3, classes: [madeClass('2031-03-04')] });
+    await settled();
+    expect(text()).toContain('Reading what changes in it');
+    const plan = { ...newPlan('spring-2031-03-04', 'Spring 1', 1200), blocks: [] };
+    http.expectOne('/api/courses/spring/plans').flush({ plans: [{ key: '2031-03-04', plan }] });
+    await settled();
+    expect(text()).not.toContain('Reading what changes in it');
+  });
+
+  it('where what changes in a class cannot be read, that is said', async () => {
+    const { http, button, text, settled } = await open({ classes: [madeClass('2031-03-04')] });
+    button(/^Class 1,/)!.click();
+    await settled();
+    http.expectOne('/api/courses/spring/plans').error(new ProgressEvent('error'));
+    await settled();
+    expect(text()).toContain('What changes in it cannot be read. Needlework’s server does not answer.');
   });
 
   it('another date is tried first: what follows is said, and nothing is changed until it is taken', async () => {

@@ -1,4 +1,4 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import {
   type Observable,
@@ -80,6 +80,11 @@ export class MakingFlow {
     loading(this.plansAsked$, (id) => this.api.plans(id)),
     { initialValue: waiting },
   );
+  /** Why the plans could not be read, in words; empty as long as nothing went wrong. */
+  readonly unread = computed(() => {
+    const plans = this.plans();
+    return plans.status === 'failed' ? plans.words : '';
+  });
   /** The class whose changes are looked at. */
   readonly looked = signal<string | null>(null);
   readonly changes = computed(() => {
@@ -98,6 +103,12 @@ export class MakingFlow {
   });
 
   constructor() {
+    effect(() => {
+      if (this.looked() === null || this.file.classes().length === 0) return;
+      untracked(() => {
+        if (this.plans().value === null) this.lookAgain();
+      });
+    });
     this.step$
       .pipe(
         filter((step) => step?.kind === 'made'),
@@ -119,9 +130,10 @@ export class MakingFlow {
     this.asked$.next('stop');
   }
 
+  /** Looks into a class; one that is not made yet is read as soon as it is. */
   look(key: string): void {
     this.looked.set(key);
-    if (this.plans().value === null) this.lookAgain();
+    if (this.plans().status === 'failed') this.lookAgain();
   }
 
   private lookAgain(): void {
