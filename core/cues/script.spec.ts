@@ -193,6 +193,23 @@ describe('what is said', () => {
     expect(looked.at(-1)).toEqual(['ask', 'both', 24_000 - 3000, 'Hands up: better? The same? Worse?']);
   });
 
+  it('asks for hands once, when both feet have had their look', () => {
+    const looked = told([{ exercise: slow, dose: reps(4), item: { recheck: { of: null } } }]);
+    expect(looked.filter(([moment]) => moment === 'ask').map(([, feet]) => feet)).toEqual(['right']);
+  });
+
+  it('of something new begins on the slow rep that shows it, which the other foot does not have', () => {
+    const { plan: bare } = bareClass([{ exercise: slow, dose: reps(4), item: { familiarity: 'new' } }]);
+    const plan = { ...bare, pace: { ...bare.pace, firstRepTimes: 3, demonstrationMostSeconds: 20 } };
+    const timeline = timelineOf(plan, [slow]);
+    const [first, second] = scriptOf({ plan, timeline }).cues.filter(({ moment }) => moment === 'action');
+    const { events } = timeline;
+    const shown = events.filter(({ kind }) => kind === 'demonstration');
+    const right = events.find(({ activity, feet }) => activity === 'work' && feet === 'right');
+    expect(shown.map(({ startMs }) => startMs)).toEqual([first?.startMs]);
+    expect([second?.feet, second?.startMs]).toEqual(['right', right?.startMs]);
+  });
+
   it('is what stands in a talk, and the question while the feet are compared', () => {
     const { plan } = bareClass([{ exercise: slow, dose: reps(3) }], {}, 'by-foot');
     const talk = { kind: 'talk' as const, id: 'item-t', name: 'Opening', seconds: 60, note: 'Who has news?' };

@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { auditTime, BehaviorSubject, Subject, distinctUntilChanged, map, shareReplay } from 'rxjs';
+import { BehaviorSubject, Subject, auditTime, distinctUntilChanged, map, shareReplay } from 'rxjs';
 import type { ExerciseRevision } from '@core/contract';
 import { scriptOf } from '@core/cues';
 import type { Exercise } from '@core/exercise';
@@ -50,11 +50,17 @@ export class PlanStore {
     const plan = this.plan();
     return plan ? this.timelineOf(plan) : null;
   });
-  /** The class at each rest of the hand: not at every step of a number. */
-  private readonly resting = toSignal(this.plan$.pipe(auditTime(120)));
+  /** The class at each rest of the hand, with its times: not at every step of a number. */
+  private readonly restingPlan = toSignal(this.plan$.pipe(auditTime(120)));
+  readonly resting = computed(() => {
+    const plan = this.restingPlan();
+    return plan ? { plan, timeline: this.timelineOf(plan) } : null;
+  });
   /** What is said when, of the class at rest; worked out where somebody looks at it. */
   readonly script = computed(() => {
-    const plan = this.resting() ?? this.plan();
+    const resting = this.resting();
+    if (resting) return scriptOf(resting);
+    const plan = this.plan();
     return plan ? scriptOf({ plan, timeline: this.timelineOf(plan) }) : null;
   });
   readonly slot = computed(() => {

@@ -1,6 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
-import { auditTime, debounceTime } from 'rxjs';
+import { debounceTime } from 'rxjs';
 import type { OtherDoses } from '@core/contract';
 import { type OtherDose, review } from '@core/sequence';
 import { LibraryStore } from '../../data/library-store';
@@ -21,18 +21,17 @@ export class ReviewStream {
   private readonly plans = inject(PlanStore);
   private readonly session = inject(ClassSession);
   private readonly library = inject(LibraryStore);
-  /** Not at every step of a number. */
-  private readonly resting = toSignal(this.plans.plan$.pipe(auditTime(120)));
   /** What times other classes as well waits longer. */
   private readonly quiet = toSignal(this.plans.plan$.pipe(debounceTime(500)));
   private readonly otherDoses = computed(() => byExercise(this.session.otherDoses().value ?? []));
 
   readonly findings = computed(() => {
-    const plan = this.resting();
-    if (!plan) return [];
+    const resting = this.plans.resting();
+    if (!resting) return [];
+    const { plan, timeline } = resting;
     const input = {
       plan,
-      timeline: this.plans.timelineOf(plan),
+      timeline,
       library: this.library.exercises() ?? [],
       otherDoses: this.otherDoses(),
       nextId: newId,

@@ -52,6 +52,18 @@ describe('where the keyboard is when what was pressed goes away', () => {
     expect(document.activeElement).toBe(document.body);
   });
 
+  it('does not look through the page at what is typed', () => {
+    page('<main><input id="name"><button>out</button></main>');
+    const field = document.getElementById('name')!;
+    const looked = jest.spyOn(Element.prototype, 'querySelectorAll');
+    for (const key of [' ', 'Backspace', 'Delete'])
+      field.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+    expect(looked).not.toHaveBeenCalled();
+    field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+    expect(looked).toHaveBeenCalled();
+    looked.mockRestore();
+  });
+
   it('does not move for the mouse', async () => {
     page('<main><button id="a">one</button><button>two</button></main>');
     await press('one', () => {

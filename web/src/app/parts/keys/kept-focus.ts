@@ -2,8 +2,9 @@ const focusable =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), [tabindex]';
 /** A page, or what lies over it; one with keys of its own for everything (a class being taught) is left alone. */
 const place = 'main:not([data-own-keys]), [role="dialog"]';
-/** Keys by which something is done with what has the focus. */
+/** Keys by which something is done with what has the focus; where one writes, only the first of them. */
 const doing = new Set(['Enter', ' ', 'Delete', 'Backspace']);
+const written = 'textarea, input:not([type="checkbox"], [type="radio"], [type="button"])';
 
 interface Before {
   readonly element: HTMLElement;
@@ -26,6 +27,8 @@ export function keepFocus(page: Document): () => void {
     const root = element instanceof HTMLElement ? element.closest(place) : null;
     last = null;
     if (!root || !(element instanceof HTMLElement) || !doing.has(event.key)) return;
+    // a page is not looked through at every word that is written on it
+    if (event.key !== 'Enter' && element.matches(written)) return;
     const all = focusablesIn(root);
     const around: Element[] = [];
     for (let at = element.parentElement; at; at = at === root ? null : at.parentElement) around.push(at);

@@ -269,7 +269,7 @@ describe('an exercise of another school', () => {
   const gather = catalogue.find(({ id }) => id === 'towel-gather')!;
 
   it('says on what it answers otherwise, how, and how the teacher does', () => {
-    expect(otherWay(gather, defaultSchool)).toBe('what stays down in arch work: toes grip');
+    expect(otherWay(gather, defaultSchool)).toBe('other school: toes grip');
     expect(otherSchool(gather, defaultSchool, 'you')).toBe(
       'what stays down in arch work: toes grip; you: balls and heel press, the middle lifts, toes long',
     );

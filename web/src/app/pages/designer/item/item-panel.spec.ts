@@ -1,6 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideRouter } from '@angular/router';
+import { reps } from '@core/dose';
 import { defaultSchool } from '@core/exercise';
 import { type Plan, itemsOf, newBlock, newItem, newPlan } from '@core/plan';
 import { builtIn, named } from '../../../../testing/built-in';
@@ -77,6 +78,33 @@ describe('one item of the class', () => {
     TestBed.resetTestingModule();
     await open({ ...plan, blocks: [newBlock('block-1', 'Work', [{ ...others[0]!, id: 'item-1' }, others[1]!])] });
     expect(beside()).toBeNull();
+  });
+
+  it('says what a set more costs: not at every step of a number, and of the dose at which the hand rests', async () => {
+    await open(planOf('ball-along-the-sole'));
+    const cost = () =>
+      [...page().querySelectorAll('mat-button-toggle')].find((b) => b.textContent?.includes('one more set'))
+        ?.textContent;
+    const before = cost();
+    expect(before).toBeDefined();
+    const tried = jest.spyOn(store, 'timelineAfter');
+    const until = async (so: () => boolean) => {
+      for (let waits = 0; !so() && waits < 100; waits++) {
+        await new Promise((done) => setTimeout(done, 20));
+        await fixture.whenStable();
+      }
+    };
+    await until(() => store.resting() !== null);
+    await show();
+    tried.mockClear();
+    for (const count of [14, 15, 16]) {
+      store.do({ type: 'edit-item', itemId: 'item-1', change: { dose: [reps(count)] } });
+      await show();
+    }
+    expect(tried).not.toHaveBeenCalled();
+    await until(() => cost() !== before);
+    expect(cost()).not.toBe(before);
+    expect(tried.mock.calls.length).toBeLessThanOrEqual(3);
   });
 
   it('says when it belongs to another school than the class', async () => {

@@ -1,11 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { toObservable, toSignal } from '@angular/core/rxjs-interop';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatOption, MatSelect } from '@angular/material/select';
 import { RouterLink } from '@angular/router';
-import { auditTime } from 'rxjs';
 import { doseWords, optionWords, doorWords } from '@core/card';
 import { amountName, numberOf, sayDose, sayUnit, sayableCounts, sayablePauses } from '@core/dose';
 import { canBeWorn, resolve } from '@core/exercise';
@@ -18,6 +16,7 @@ import {
   changeFoot,
   changeLevel,
   changeSides,
+  findItem,
   itemsOf,
   recheckable,
   usualTalkSeconds,
@@ -135,15 +134,13 @@ export class ItemPanel {
       .filter((entry) => entry.ms >= 500 && entry.activity !== 'compare');
   });
   protected readonly usualTalk = computed(() => usualTalkSeconds(this.item().familiarity, this.plan().pace));
-  /** The item and its class at rest: not at every step of a number. */
-  private readonly rested = toSignal(
-    toObservable(computed(() => ({ plan: this.plan(), item: this.item() }))).pipe(auditTime(150)),
-  );
-  /** What an extra set for the weaker side costs: the class with it less the class without. */
+  private readonly itemId = computed(() => this.item().id);
+  /** What an extra set for the weaker side costs, in the class at rest: the class with it less the class without. */
   protected readonly extraCost = computed(() => {
-    const rested = this.rested();
-    const same = rested?.item.id === this.item().id;
-    const { plan, item } = same ? rested : { plan: this.plan(), item: this.item() };
+    const id = this.itemId();
+    const resting = this.store.resting()?.plan;
+    const known = resting && findItem(resting, id)?.item;
+    const { plan, item } = known ? { plan: resting, item: known } : { plan: this.plan(), item: this.item() };
     const cost = (mode: Sides['mode']) => {
       const sides = changeSides(item, mode, this.lead());
       return this.store.timelineAfter({ type: 'edit-item', itemId: item.id, change: { sides } }, plan);

@@ -22,12 +22,12 @@ describe('picking an exercise', () => {
   };
 
   /** What the browser says of the families: whether they are in sight. */
-  let seen: (inSight: boolean) => void;
+  let seen: (inSight: boolean, top?: number) => void;
 
   beforeEach(async () => {
     globalThis.IntersectionObserver = class {
-      constructor(say: (entries: { isIntersecting: boolean }[]) => void) {
-        seen = (isIntersecting) => say([{ isIntersecting }]);
+      constructor(say: (entries: { isIntersecting: boolean; boundingClientRect: { top: number } }[]) => void) {
+        seen = (isIntersecting, top = -100) => say([{ isIntersecting, boundingClientRect: { top } }]);
       }
       readonly observe = jest.fn();
       readonly disconnect = jest.fn();
@@ -78,6 +78,10 @@ describe('picking an exercise', () => {
     expect(shown).toHaveBeenCalled();
     expect(document.activeElement).toBe(family('Release'));
     seen(true);
+    await fixture.whenStable();
+    expect(back()).toBeNull();
+    // further down than the panel reaches they are yet to come
+    seen(false, 900);
     await fixture.whenStable();
     expect(back()).toBeNull();
   });

@@ -88,6 +88,7 @@ export class Picker {
   protected readonly icons = { add: mdiPlus, more: mdiDotsVertical, up: mdiChevronUp };
   protected readonly search = signal('');
   protected readonly family = signal<Family | null>(null);
+  private readonly sought = viewChild.required<ElementRef<HTMLElement>>('sought');
   private readonly chips = viewChild.required<ElementRef<HTMLElement>>('chips');
   /** The families have gone out of sight above the list: which of them is listed is said beside what is looked for. */
   protected readonly familiesAway = signal(false);
@@ -166,7 +167,11 @@ export class Picker {
 
   constructor() {
     effect((cleanUp) => {
-      const watcher = new IntersectionObserver(([entry]) => this.familiesAway.set(entry?.isIntersecting === false));
+      const watcher = new IntersectionObserver(([entry]) => {
+        const search = this.sought().nativeElement.getBoundingClientRect();
+        const isAbove = entry !== undefined && entry.boundingClientRect.top < search.bottom;
+        this.familiesAway.set(isAbove && !entry.isIntersecting);
+      });
       watcher.observe(this.chips().nativeElement);
       cleanUp(() => watcher.disconnect());
     });
