@@ -261,6 +261,21 @@ describe('the class on the floor', () => {
     expect(runs.map(({ events }) => events.map(({ seq }) => seq))).toEqual([[0], [0]]);
   });
 
+  it('a second tab whose server does not answer says both: who teaches already, and where the class comes from', async () => {
+    await open();
+    const held = own.at(-1) ?? '';
+    store.act({ kind: 'started' });
+    await soon();
+    elsewhere.add(held);
+    make();
+    const opening = store.open('class-1');
+    await soon();
+    http.expectOne('/api/classes/class-1').error(new ProgressEvent('offline'));
+    await opening;
+    expect(store.notice()).toContain('another page of this browser');
+    expect(store.notice()).toContain('The server does not answer');
+  });
+
   it('an earlier run that goes on beside one on another page is not said to begin anew', async () => {
     await open();
     const earlier = store.runId();
