@@ -1,4 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
+import settings from './server-environment.json';
 
 /** What a server said, and how it ended. */
 export interface Told {
@@ -24,7 +25,7 @@ export function begin(data: string, flags: readonly string[], port: number, uid?
   const child = spawn(
     process.execPath,
     ['dist/server/main.cjs', '--data', data, '--port', String(port), ...flags],
-    uid === undefined ? {} : { uid, gid: uid },
+    { env: { ...process.env, ...settings }, ...(uid === undefined ? {} : { uid, gid: uid }) },
   );
   running.add(child);
   let said = '';

@@ -95,8 +95,11 @@ const passed = [
   ...['host', 'cert', 'key'].flatMap((flag) => (asked[flag] === undefined ? [] : [`--${flag}`, asked[flag]])),
   ...(asked.name ?? []).flatMap((name) => ['--name', name]),
 ];
+// the C library keeps a heap for each thread and gives little of it back: with one the server takes a sixth less memory
+const settings = JSON.parse(readFileSync('scripts/server-environment.json', 'utf8'));
 const server = spawn('node', ['dist/server/main.cjs', '--data', data, '--port', String(port), ...passed], {
   stdio: 'inherit',
+  env: { ...process.env, ...settings },
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

@@ -246,7 +246,7 @@ export const ladderNotes = sqliteTable(
     removedAt: text('removed_at'),
   },
   (table) => [
-    index('notes_of_student').on(table.studentId, table.removedAt, table.date),
+    index('notes_of_student').on(table.studentId, table.removedAt, table.date, table.takenAt),
     index('notes_of_kind').on(table.studentId, table.kind, table.removedAt),
   ],
 );
