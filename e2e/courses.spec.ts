@@ -13,8 +13,10 @@ const read = async (request: APIRequestContext, id: string) =>
 async function planned(page: Page, title: string): Promise<string> {
   await page.goto('/courses');
   await page.getByRole('button', { name: 'New course' }).click();
-  await page.getByLabel('Name of the course').fill(title);
-  await page.getByLabel('Name of the course').press('Enter');
+  // what was just made waits for its name
+  await expect(page.getByLabel('Name of the course')).toBeFocused();
+  await page.keyboard.type(title);
+  await page.keyboard.press('Enter');
   await page.getByRole('spinbutton', { name: 'weeks', exact: true }).fill('3');
   await page.getByRole('spinbutton', { name: 'weeks', exact: true }).press('Tab');
   await page.getByRole('spinbutton', { name: 'minutes on Tuesday' }).fill('12');

@@ -11,6 +11,7 @@ test('a sheet from nothing: suggested, traded, marked by day, and on paper, read
   await page.goto(`/groups/${group}`);
   await page.getByRole('button', { name: 'New homework' }).click();
   await expect(page.getByLabel('Name of the sheet')).toHaveValue('At home: Homework group');
+  await expect(page.getByLabel('Name of the sheet')).toBeFocused();
   const id = page.url().split('/').at(-1) ?? '';
   const kept = async () => ((await (await request.get(`/api/homework/${id}`)).json()) as HomeworkPage).homework;
 

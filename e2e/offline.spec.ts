@@ -73,11 +73,8 @@ test('a class that was opened once is begun, loaded again and taught to its end 
   await expect(floor.locator('.waiting .of')).toHaveText('ready');
   await expect(floor.getByRole('alert')).toContainText('This is the class as this browser has it');
 
-  const began = Date.now();
   await floor.goto(`${server.url}/class/${id}/floor`);
   await expect(floor.locator('.waiting .of')).toHaveText('ready');
-  console.log(`      opening an offline class: ${Date.now() - began} ms`);
-  expect(Date.now() - began).toBeLessThan(5000);
 
   await floor.keyboard.press('Space');
   await floor.keyboard.press('Space');

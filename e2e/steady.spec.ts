@@ -68,6 +68,15 @@ test('the name of the house and its places stand at one spot on every page', asy
     await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
     const box = await brand.boundingBox();
     found.set(path, `${Math.round(box?.x ?? 0)}, ${Math.round(box?.y ?? 0)}`);
+    await expect(page.locator('nw-loading .wait')).toHaveCount(0);
+    await expect(page.locator('nw-top-bar ~ * :is(a[href], input, button:enabled)').first()).toBeVisible();
+    // by keyboard nobody walks through all places to reach the page
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('button', { name: 'Past the places, to the page' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('nw-top-bar + *'), path).toBeFocused();
+    await page.keyboard.press('Tab');
+    await expect(page.locator('nw-top-bar ~ * :focus'), path).toHaveCount(1);
   }
   expect(new Set(found.values()).size, JSON.stringify([...found])).toBe(1);
 });

@@ -23,7 +23,7 @@ describe('a server that is asked anything', () => {
     ]);
     await fc.assert(
       fc.asyncProperty(anyCase, (one) => server.ask(one)),
-      { numRuns: 1500, endOnFailure: true },
+      { numRuns: 1000, endOnFailure: true },
     );
     await server.lookOver();
     expect(server.unasked).toEqual([]);
@@ -39,7 +39,7 @@ describe('a server that is asked anything', () => {
         const end = await server.send(one);
         ends.set(end, (ends.get(end) ?? 0) + 1);
       }),
-      { numRuns: 120, endOnFailure: true },
+      { numRuns: 80, endOnFailure: true },
     );
     await server.lookOver();
     expect([...ends.keys()].sort()).toEqual(['ready', 'refused']);

@@ -250,10 +250,17 @@ describe('a password', () => {
     // from lists of common passwords, repeated, a row of keys, and what stands on the door
     for (const password of ['passwordpassword', 'qwertyuiopasdf', '123456789012', 'aaaaaaaaaaaaaaaa', 'needlework12'])
       expect(await refused(password)).toContain('made of what is common');
-    // a hundred letters of some kinds would hold the server up for seconds
-    const began = performance.now();
-    expect(await refused('p@55w0rd'.repeat(16))).toContain('made of what is common');
-    expect(performance.now() - began).toBeLessThan(2000);
+    // a hundred letters of some kinds would hold the server up for seconds, ten times as long as forty do
+    const quickest = async (password: string) => {
+      const times: number[] = [];
+      for (let i = 0; i < 3; i++) {
+        const began = performance.now();
+        expect(await refused(password)).toContain('made of what is common');
+        times.push(performance.now() - began);
+      }
+      return Math.min(...times);
+    };
+    expect(await quickest('p@55w0rd'.repeat(16))).toBeLessThan(4 * (await quickest('p@55w0rd'.repeat(5))));
     for (const password of [right, 'здравствуй синяя лодка', 'ab ab ab ab cormorant brass'])
       expect(await refused(password)).toBeNull();
   });

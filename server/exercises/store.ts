@@ -41,6 +41,31 @@ const flagsOf = ({ revision, origin, original, removedAt }: Row) => ({
   changed: original !== null && original !== revision,
 });
 
+const { placeholder } = sql;
+/** A revision that is there already stays as it is. */
+const addRevision = (db: Db) =>
+  db
+    .insert(exerciseRevisions)
+    .values({
+      revision: placeholder('revision'),
+      exerciseId: placeholder('exerciseId'),
+      body: placeholder('body'),
+      createdAt: placeholder('createdAt'),
+    })
+    .onConflictDoNothing()
+    .prepare();
+
+/** What is shipped never changes while the server runs: it is written in its one form once. */
+const shipped = new WeakMap<Exercise, { readonly body: string; readonly revision: string }>();
+function asShipped(exercise: Exercise) {
+  const before = shipped.get(exercise);
+  if (before) return before;
+  const body = canonicalJson(exercise);
+  const written = { body, revision: addressOf(body) };
+  shipped.set(exercise, written);
+  return written;
+}
+
 /** The exercises: immutable revisions, and which of them is current. */
 export class Library {
   /** Parsed revisions; they never change, so they are kept. */
@@ -52,10 +77,14 @@ export class Library {
   /** Built-in exercises that a class on the floor has at hand. */
   private atHand: readonly string[] = [];
 
+  private readonly revisions: ReturnType<typeof addRevision>;
+
   constructor(
     private readonly db: Db,
     private readonly now: () => string,
-  ) {}
+  ) {
+    this.revisions = addRevision(db);
+  }
 
   /**
    * Writes the built-in exercises at start. A new version becomes a new revision; removed ones stay removed, and one
@@ -72,15 +101,22 @@ export class Library {
           .all()
           .map((row) => [row.id, row]),
       );
+      const add = tx
+        .insert(exercises)
+        .values({
+          id: placeholder('id'),
+          revision: placeholder('revision'),
+          original: placeholder('revision'),
+          origin: 'built-in',
+        })
+        .prepare();
       for (const exercise of catalogue) {
-        const body = canonicalJson(exercise);
-        const revision = addressOf(body);
+        const { body, revision } = asShipped(exercise);
         const row = stored.get(exercise.id);
         // the same as at the last start: its revision is kept already
         if (row?.original === revision) continue;
         this.keep(exercise.id, revision, body);
-        if (!row)
-          tx.insert(exercises).values({ id: exercise.id, revision, original: revision, origin: 'built-in' }).run();
+        if (!row) add.run({ id: exercise.id, revision });
         else if (row.origin === 'built-in') {
           const untouched = row.original === null || row.original === row.revision;
           const set = untouched ? { revision, original: revision } : { original: revision };
@@ -191,11 +227,7 @@ export class Library {
   }
 
   private keep(exerciseId: string, revision: string, body: string): void {
-    this.db
-      .insert(exerciseRevisions)
-      .values({ revision, exerciseId, body, createdAt: this.now() })
-      .onConflictDoNothing()
-      .run();
+    this.revisions.run({ revision, exerciseId, body, createdAt: this.now() });
   }
 
   /** Everything in the library, at its current revision. */

@@ -11,6 +11,7 @@ import { newId } from './new-id';
 import { Outbox, type Outcome } from './outbox';
 import { awayWords, failureWords, isOlder } from './request-failure';
 import { Toasts } from './toasts';
+import { justMade } from '../parts/new-name/new-name';
 import { today } from '../parts/saying/date-words';
 
 interface Known {
@@ -48,7 +49,7 @@ export class CourseList {
     const monday = Temporal.PlainDate.from(mondayOf(today())).add({ weeks: 1 }).toString();
     const course = newCourse(newId(), 'New course', monday, Temporal.Now.timeZoneId());
     const result = await this.outbox.send({ kind: 'course', format: 1, id: newId(), basedOn: null, course });
-    if (result.kind === 'sent') void this.router.navigate(['/courses', course.id]);
+    if (result.kind === 'sent') void this.router.navigate(['/courses', course.id], { info: justMade });
     else if (result.kind === 'away')
       this.toasts.refused(`${awayWords(result.failure)} The new course waits here and is in the list when it is back.`);
     else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));

@@ -11,6 +11,7 @@ import { newId } from './new-id';
 import { Outbox } from './outbox';
 import { awayWords, failureWords } from './request-failure';
 import { Toasts } from './toasts';
+import { justMade } from '../parts/new-name/new-name';
 import { today } from '../parts/saying/date-words';
 
 /** Sheets of homework, newest first: all of them, or those of one student. */
@@ -66,7 +67,7 @@ export class HomeworkSheets {
 
   /** Two weeks from this Monday, empty; opens them. */
   create(of: HomeFor, courseId: string | null = null, title = 'At home'): Promise<void> {
-    return this.open({ ...newHomework(newId(), title, of, mondayOf(today())), courseId });
+    return this.open({ ...newHomework(newId(), title, of, mondayOf(today())), courseId }, justMade);
   }
 
   /** The same sheet for the weeks after it; opens it. */
@@ -82,10 +83,10 @@ export class HomeworkSheets {
     this.load();
   }
 
-  private async open(homework: Homework): Promise<void> {
+  private async open(homework: Homework, info?: typeof justMade): Promise<void> {
     const letter = { kind: 'homework', format: 1, id: newId(), basedOn: null, homework } as const;
     const result = await this.outbox.send(letter);
-    if (result.kind === 'sent') void this.router.navigate(['/homework', homework.id]);
+    if (result.kind === 'sent') void this.router.navigate(['/homework', homework.id], { info });
     else if (result.kind === 'away')
       this.toasts.refused(`${awayWords(result.failure)} The new sheet waits here and is in the list when it is back.`);
     else if (result.kind === 'refused') this.toasts.refused(failureWords(result.failure));

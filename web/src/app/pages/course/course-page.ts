@@ -11,6 +11,7 @@ import { PeopleList } from '../../data/people-list';
 import { Preferences } from '../../data/preferences';
 import { Readings } from '../../data/readings';
 import { Loading } from '../../parts/loading/loading';
+import { NewName } from '../../parts/new-name/new-name';
 import { TopBar } from '../../parts/top/top-bar';
 import { ClassPanel, moveTo } from './class-panel';
 import { CourseFile } from '../../data/course-file';
@@ -24,7 +25,18 @@ import { WeekWeave } from './week-weave';
 /** One course: its weeks in one picture, its classes, and what it is. */
 @Component({
   selector: 'nw-course-page',
-  imports: [ClassPanel, CourseHomework, CourseSetup, Loading, MatButton, MatProgressBar, RouterLink, TopBar, WeekWeave],
+  imports: [
+    ClassPanel,
+    CourseHomework,
+    CourseSetup,
+    Loading,
+    MatButton,
+    MatProgressBar,
+    NewName,
+    RouterLink,
+    TopBar,
+    WeekWeave,
+  ],
   providers: [CourseFile, MakingFlow, CourseWeeks, LadderFile, LadderNotes, PeopleList, Readings],
   templateUrl: './course-page.html',
   styleUrl: './course-page.scss',

@@ -14,6 +14,7 @@ import { PeopleList } from '../../data/people-list';
 import { WhoSees } from '../../data/who-sees';
 import { Preferences } from '../../data/preferences';
 import { NumberField } from '../../parts/dose/number-field';
+import { NewName } from '../../parts/new-name/new-name';
 import { Icon } from '../../parts/icon/icon';
 import { Loading } from '../../parts/loading/loading';
 import { OthersSee } from '../../parts/others-see/others-see';
@@ -29,7 +30,19 @@ const notAsked: ReadonlySet<KitId> = new Set<KitId>(['metronome', 'barre', 'mirr
 /** One sheet of homework: for whom, with what, which exercises how often, and the paper it becomes. */
 @Component({
   selector: 'nw-home-sheet-page',
-  imports: [DayGrid, Icon, ItemCard, Loading, MatButton, MatProgressBar, NumberField, OthersSee, RouterLink, TopBar],
+  imports: [
+    DayGrid,
+    Icon,
+    ItemCard,
+    Loading,
+    MatButton,
+    MatProgressBar,
+    NewName,
+    NumberField,
+    OthersSee,
+    RouterLink,
+    TopBar,
+  ],
   providers: [HomeworkFile, PeopleList, SheetStore, SuggestFlow],
   templateUrl: './home-sheet-page.html',
   styleUrl: './home-sheet-page.scss',

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
@@ -14,6 +14,7 @@ import { places, whereIs } from './places';
   selector: 'nw-top-bar',
   imports: [Icon, MatButton, MatIconButton, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
   template: `
+    <button type="button" class="past nw-unseen" (click)="past()">Past the places, to the page</button>
     <a class="brand" routerLink="/">Needlework</a>
     <nav aria-label="Places">
       @for (place of places; track place.path) {
@@ -45,12 +46,26 @@ import { places, whereIs } from './places';
   `,
   styles: `
     :host {
+      position: relative;
       display: flex;
       align-items: center;
       gap: 6px 14px;
       flex-wrap: wrap;
       min-height: 44px;
       margin-bottom: 12px;
+    }
+    /* there for whoever comes by Tab: over the name, so that nothing moves */
+    .past:focus {
+      z-index: 5;
+      width: auto;
+      height: auto;
+      padding: 8px 14px;
+      clip-path: none;
+      border: 1px dashed currentColor;
+      border-radius: 6px;
+      background: var(--nw-ink);
+      color: var(--nw-linen);
+      font: inherit;
     }
     .brand {
       font: 600 1.6rem/1.1 var(--nw-serif);
@@ -127,6 +142,7 @@ export class TopBar {
   protected readonly theme = inject(Theme);
   protected readonly places = places;
   private readonly router = inject(Router);
+  private readonly bar = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   protected readonly here = toSignal(
     this.router.events.pipe(
       filter((event) => event instanceof NavigationEnd),
@@ -135,4 +151,12 @@ export class TopBar {
     ),
   );
   protected readonly icon = mdiThemeLightDark;
+
+  /** The next Tab is the first thing of the page itself: what stands under this bar. */
+  protected past(): void {
+    const under = this.bar.nextElementSibling;
+    if (!(under instanceof HTMLElement)) return;
+    under.tabIndex = -1;
+    under.focus();
+  }
 }
