@@ -141,9 +141,17 @@ async function calls(base: string, report: Report): Promise<void> {
     'a copy of a class',
     (i) => () => call('POST', `/api/classes/${someClass(i)}/duplicate`, { saveId: id(), id: id() }),
   );
-  await timed('deleting a class and bringing it back', (i) => async () => {
+  const bringBack = (i: number) => call('POST', `/api/classes/${someClass(i)}/restore`, {});
+  let gone = 0;
+  await timed('deleting a class', async (i) => {
+    if (i > 0) await bringBack(gone);
+    gone = i;
+    return () => call('DELETE', `/api/classes/${someClass(i)}`);
+  });
+  await bringBack(gone);
+  await timed('bringing a class back', async (i) => {
     await call('DELETE', `/api/classes/${someClass(i)}`);
-    await call('POST', `/api/classes/${someClass(i)}/restore`, {});
+    return () => bringBack(i);
   });
   await timed('earlier states of a class, with what differs', (i) => get(`/api/classes/${someClass(i)}/revisions`));
   await timed('one earlier state', async (i) => {
