@@ -22,11 +22,10 @@ export const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 /** Begins the server as it is built, whatever becomes of it. @param uid whose process it is */
 export function begin(data: string, flags: readonly string[], port: number, uid?: number) {
-  const child = spawn(
-    process.execPath,
-    ['dist/server/main.cjs', '--data', data, '--port', String(port), ...flags],
-    { env: { ...process.env, ...settings }, ...(uid === undefined ? {} : { uid, gid: uid }) },
-  );
+  const child = spawn(process.execPath, ['dist/server/main.cjs', '--data', data, '--port', String(port), ...flags], {
+    env: { ...process.env, ...settings },
+    ...(uid === undefined ? {} : { uid, gid: uid }),
+  });
   running.add(child);
   let said = '';
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece: Buffer) => (said += piece.toString()));
