@@ -1,9 +1,13 @@
-import { Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { NewName, justMade } from './new-name';
 
-@Component({ imports: [NewName], template: `<input nwNewName value="New course" />` })
+@Component({
+  imports: [NewName],
+  template: `<input nwNewName value="New course" />`,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
 class Page {}
 
 describe('a name', () => {
