@@ -23,7 +23,7 @@ export const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 /** Begins the server as it is built, whatever becomes of it. @param uid whose process it is */
 export function begin(data: string, flags: readonly string[], port: number, uid?: number) {
   const child = spawn(process.execPath, ['dist/server/main.cjs', '--data', data, '--port', String(port), ...flags], {
-    env: { ...process.env, ...settings },
+    env: { ...settings, ...process.env },
     ...(uid === undefined ? {} : { uid, gid: uid }),
   });
   running.add(child);

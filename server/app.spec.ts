@@ -31,6 +31,9 @@ describe('a class over HTTP', () => {
     expect(list[0]?.outline.length).toBe(2);
     const got = await read('class-1');
     expect(got.plan).toEqual(plan);
+    // its exercises go out as they were written, and say what they say where they are judged
+    expect(got).toEqual(server.classes.read('class-1'));
+    expect(got.standbys.length).toBeGreaterThan(0);
     expect(got.revisions.map((r) => r.exercise.id).sort()).toEqual(['two-foot-rise', 'walk-and-notice']);
     const saved = await save('save-0002', 1, { ...plan, title: 'Changed' });
     expect(saved.body).toMatchObject({ version: 2 });

@@ -10,7 +10,7 @@ export function classRouter(classes: ClassStore, usage: ExerciseUsage): Router {
   const router = Router();
   router.get('/', ({ query }, response) => void response.json(classes.list(readBody(ListAsked, query))));
   router.post('/', ({ body }, response) => void response.status(201).json(classes.create(readBody(CreateClass, body))));
-  router.get('/:id', ({ params }, response) => void response.json(classes.read(idOf(params))));
+  router.get('/:id', ({ params }, response) => void response.type('json').send(classes.readAsWritten(idOf(params))));
   router.put(
     '/:id',
     ({ params, body }, response) => void response.json(classes.save(idOf(params), readBody(SaveClass, body))),

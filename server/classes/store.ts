@@ -99,16 +99,21 @@ export class ClassStore {
   }
 
   read(id: string): ClassRead {
+    const about = this.about(id);
+    const revisions = this.library.byRevision(revisionsOf(about.plan));
+    return { ...about, revisions, standbys: this.library.standbys() };
+  }
+
+  /** The same as JSON, its exercises as they were written. */
+  readAsWritten(id: string): string {
+    const about = this.about(id);
+    return `${JSON.stringify(about).slice(0, -1)},${this.library.pinnedAsWritten(revisionsOf(about.plan))}}`;
+  }
+
+  private about(id: string): Omit<ClassRead, 'revisions' | 'standbys'> {
     const row = this.row(id);
     const plan = readStoredAs('This class', readPlan, row.plan);
-    return {
-      plan,
-      version: row.version,
-      updatedAt: row.updatedAt,
-      revisions: this.library.byRevision(revisionsOf(plan)),
-      taught: this.taught(plan),
-      standbys: this.library.standbys(),
-    };
+    return { plan, version: row.version, updatedAt: row.updatedAt, taught: this.taught(plan) };
   }
 
   create({ saveId, plan }: CreateClass): SaveAnswer {

@@ -239,10 +239,22 @@ export class Library {
 
   /** What may be put into a class while it is taught, as it stands in the library. */
   standbys(): ExerciseRevision[] {
+    return this.atHandRows().map((row) => this.revisionFrom(row));
+  }
+
+  /**
+   * What a class pins and what may be put into it, as JSON: a class that is opened costs no judging of what was judged
+   * when it was written.
+   * @returns the members `revisions` and `standbys` of a ClassRead
+   */
+  pinnedAsWritten(revisions: readonly string[]): string {
+    const list = (rows: readonly Row[]) => `[${rows.map((row) => this.textOf(row)).join(',')}]`;
+    return `"revisions":${list(this.pinned(revisions))},"standbys":${list(this.atHandRows())}`;
+  }
+
+  private atHandRows(): Row[] {
     if (this.atHand.length === 0) return [];
-    return this.rows(and(isNull(exercises.removedAt), inArray(exercises.id, [...this.atHand])))
-      .all()
-      .map((row) => this.revisionFrom(row));
+    return this.rows(and(isNull(exercises.removedAt), inArray(exercises.id, [...this.atHand]))).all();
   }
 
   /** Exercises at their current revision. */
@@ -257,14 +269,17 @@ export class Library {
 
   /** Revisions by address, also of exercises that were taken out of the library. Unknown ones are left out. */
   byRevision(revisions: readonly string[]): ExerciseRevision[] {
+    return this.pinned(revisions).map((row) => this.revisionFrom(row));
+  }
+
+  private pinned(revisions: readonly string[]): Row[] {
     if (revisions.length === 0) return [];
-    const rows = this.db
+    return this.db
       .select({ ...columns, revision: exerciseRevisions.revision })
       .from(exerciseRevisions)
       .innerJoin(exercises, eq(exercises.id, exerciseRevisions.exerciseId))
       .where(inArray(exerciseRevisions.revision, [...revisions]))
       .all();
-    return rows.map((row) => this.revisionFrom(row));
   }
 
   private revisionFrom(row: Row): ExerciseRevision {
