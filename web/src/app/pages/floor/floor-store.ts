@@ -34,7 +34,7 @@ import { TonePlayer } from './tone-player';
 const awayMs = 8000;
 const unkeptWords =
   'This browser keeps nothing now: it is full, or not allowed to. The class goes on and the log goes to the server; do not close this page before its end.';
-const awayWords = 'The server does not answer. This is the class as this browser has it; the log is sent later.';
+const fromHereWords = 'The server does not answer. This is the class as this browser has it; the log is sent later.';
 /** A rehearsal goes on with nothing. */
 const nothingKept = { goesOn: null, notice: null };
 const nothingTyped: KeptRun['typed'] = { headcount: '', note: '' };
@@ -102,7 +102,7 @@ export class FloorStore implements OnDestroy {
     try {
       const { read, fromHere } = await firstValueFrom(this.packages.read(classId));
       this.prepare(read);
-      if (fromHere) this.told.set(notice === null ? awayWords : `${notice} ${awayWords}`);
+      if (fromHere) this.told.set(notice === null ? fromHereWords : `${notice} ${fromHereWords}`);
       this.opened.set({ status: 'ready', value: true });
     } catch (error) {
       this.opened.set({ status: 'failed', value: null, words: failureWords(failureOf(error)) });
